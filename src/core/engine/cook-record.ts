@@ -1,0 +1,29 @@
+/** What a simulated cook did, sampled at equal times from 0 on. Arrays are [sample][…] flat. */
+export interface CookRecord {
+  /** s between samples */
+  readonly interval: number;
+  readonly samples: number;
+  readonly pieces: number;
+  /** browning of each face, [sample][2 · piece + face] */
+  readonly browning: Float32Array;
+  /** glassy depth over that needed for the wished bite, mean of both faces, [sample][piece] */
+  readonly crispness: Float32Array;
+  /** share of the softening needed at the centre, 0–1, [sample][piece] */
+  readonly softness: Float32Array;
+  /** m, glassy depth of the mean face, [sample] */
+  readonly crustDepth: Float32Array;
+  /** K at the thermal centre, mean, [sample] */
+  readonly centreTemperature: Float32Array;
+  /** kg/kg dry basis, mean, [sample] */
+  readonly moisture: Float32Array;
+  /** kg of water lost over kg of pieces as loaded, [sample] */
+  readonly waterLost: Float32Array;
+  /** K, [sample] */
+  readonly airTemperature: Float32Array;
+  /** share of heater power drawn, mean over the interval, [sample] */
+  readonly power: Float32Array;
+  /** J drawn, preheat included */
+  readonly energy: number;
+  /** limits that had to hold, 0 when all went well */
+  readonly repairs: number;
+}

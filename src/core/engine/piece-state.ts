@@ -1,0 +1,160 @@
+import type { PieceGeometry } from '../cut/piece-geometry';
+import { cellBoundaries, cellVolumes, crossSection } from './piece-grid';
+import type { Tissue } from './tissue';
+
+/**
+ * All pieces of a sample, flat. A cell of piece p is at p · cells + i, a face at 2p (left, −R) and 2p + 1 (right, +R).
+ * Quantities "per face area" are divided by the area of one of the two faces.
+ */
+export interface PieceState {
+  readonly count: number;
+  readonly cells: number;
+  readonly tissue: Tissue;
+  /** K, per cell */
+  readonly temperature: Float64Array;
+  /** kg/kg dry basis, per cell */
+  readonly moisture: Float64Array;
+  /** share of starch gelatinised, per cell */
+  readonly gelatinised: Float64Array;
+  /** s at 100 °C, per cell */
+  readonly softening: Float64Array;
+  /** m³ per m² of face, per cell */
+  readonly volume: Float64Array;
+  /** m, per cell */
+  readonly halfWidth: Float64Array;
+  /** cross-section between cell i and i + 1, relative to a face; the last of each piece is unused */
+  readonly interfaceArea: Float64Array;
+  /** m, per piece */
+  readonly halfThickness: Float64Array;
+  /** kg/m² of liquid water lying on a face */
+  readonly film: Float64Array;
+  /** K, per face */
+  readonly skinTemperature: Float64Array;
+  /** browning of the flat of a face, 1 = golden, per face */
+  readonly browning: Float64Array;
+  /** browning along its edges, per face */
+  readonly edgeBrowning: Float64Array;
+  /** share of the surface that lies along an edge, per piece */
+  readonly edgeShare: Float64Array;
+  /** factor on the browning rate (sugar, oil, coat), per face */
+  readonly browningFactor: Float64Array;
+
+  /* what surrounds each face during a step, set by the caller */
+  /** K */
+  readonly airTemperature: Float64Array;
+  /** W/(m² K) */
+  readonly convection: Float64Array;
+  /** W/(m² K), towards radiantTemperature */
+  readonly radiation: Float64Array;
+  /** K */
+  readonly radiantTemperature: Float64Array;
+  /** Pa of water vapour in the air */
+  readonly vapourPressure: Float64Array;
+
+  /* what the last step did */
+  /** J/m² taken up by a face from air and radiation */
+  readonly heatTaken: Float64Array;
+  /** kg/m² of face that left the piece as steam; negative when more condensed */
+  readonly evaporated: Float64Array;
+  /** J/m² of face carried off by that steam, against liquid water at 0 K */
+  readonly vapourEnthalpy: Float64Array;
+  /** boiling front, kept between steps as the first guess of the next, per cell: 0 below boiling, 1 held at it, 2 held at what is left */
+  readonly front: Int8Array;
+  /** number of steps in which a limit had to hold water at zero, since the start; must stay 0 */
+  repairs: number;
+  /** active-set passes, since the start */
+  passes: number;
+
+  readonly scratch: PieceScratch;
+}
+
+/** Work space of one piece, `cells` long, or two long for faces. */
+export interface PieceScratch {
+  readonly lower: Float64Array;
+  readonly diagonal: Float64Array;
+  readonly upper: Float64Array;
+  readonly solution: Float64Array;
+  readonly capacity: Float64Array;
+  readonly conductance: Float64Array;
+  readonly conductivity: Float64Array;
+  readonly boiling: Float64Array;
+  readonly boilingSlope: Float64Array;
+  readonly evaporation: Float64Array;
+  readonly skinConductance: Float64Array;
+  readonly evaporationAtSkin: Float64Array;
+  readonly evaporationSlope: Float64Array;
+  readonly skinGuess: Float64Array;
+}
+
+/** Pieces at one temperature and moisture, dry outside, uncooked. `geometries` has one entry per piece; `cells` is odd. */
+export function createPieceState(
+  geometries: readonly PieceGeometry[],
+  cells: number,
+  tissue: Tissue,
+  initialTemperature: number,
+): PieceState {
+  const count = geometries.length;
+  const perCell = () => new Float64Array(count * cells);
+  const perFace = () => new Float64Array(count * 2);
+  const perScratch = () => new Float64Array(cells);
+  const state: PieceState = {
+    count,
+    cells,
+    tissue,
+    temperature: perCell().fill(initialTemperature),
+    moisture: perCell().fill(tissue.rawMoisture),
+    gelatinised: perCell(),
+    softening: perCell(),
+    volume: perCell(),
+    halfWidth: perCell(),
+    interfaceArea: perCell(),
+    halfThickness: new Float64Array(count),
+    film: perFace(),
+    skinTemperature: perFace().fill(initialTemperature),
+    browning: perFace(),
+    edgeBrowning: perFace(),
+    edgeShare: new Float64Array(count),
+    browningFactor: perFace().fill(1),
+    airTemperature: perFace().fill(initialTemperature),
+    convection: perFace(),
+    radiation: perFace(),
+    radiantTemperature: perFace().fill(initialTemperature),
+    vapourPressure: perFace(),
+    heatTaken: perFace(),
+    evaporated: new Float64Array(count),
+    vapourEnthalpy: new Float64Array(count),
+    front: new Int8Array(count * cells),
+    repairs: 0,
+    passes: 0,
+    scratch: {
+      lower: perScratch(),
+      diagonal: perScratch(),
+      upper: perScratch(),
+      solution: perScratch(),
+      capacity: perScratch(),
+      conductance: perScratch(),
+      conductivity: perScratch(),
+      boiling: perScratch(),
+      boilingSlope: perScratch(),
+      evaporation: perScratch(),
+      skinConductance: new Float64Array(2),
+      evaporationAtSkin: new Float64Array(2),
+      evaporationSlope: new Float64Array(2),
+      skinGuess: new Float64Array(2),
+    },
+  };
+  geometries.forEach((geometry, p) => layGrid(state, p, geometry));
+  return state;
+}
+
+function layGrid(state: PieceState, p: number, geometry: PieceGeometry): void {
+  const { cells } = state;
+  const boundaries = cellBoundaries(geometry.halfThickness, cells);
+  state.volume.set(cellVolumes(boundaries, geometry.exponent), p * cells);
+  state.edgeShare[p] = geometry.edgeShare;
+  state.halfThickness[p] = geometry.halfThickness;
+  for (let i = 0; i < cells; i++) {
+    state.halfWidth[p * cells + i] = (boundaries[i + 1]! - boundaries[i]!) / 2;
+    if (i < cells - 1) state.interfaceArea[p * cells + i] = crossSection(boundaries[i + 1]!, geometry);
+  }
+}

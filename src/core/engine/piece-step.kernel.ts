@@ -1,0 +1,116 @@
+import { readTable } from '../numeric/uniform-table';
+import { BOILING_LATENT_HEAT, latentHeat, WATER_SPECIFIC_HEAT } from '../properties/water';
+import { prepareCells, skinSource, solveHeat } from './heat-solve.kernel';
+import { BROWNING_HALF_MOISTURE, BROWNING_RATE, GELATINISATION_RATE, SOFTENING_RATE } from './kinetics';
+import type { PieceState } from './piece-state';
+import { balanceSkin } from './skin-balance.kernel';
+import { diffuseWater } from './water-diffusion.kernel';
+
+/**
+ * Moves every piece on by `duration` s in the surroundings set on its faces: skin, heat with boiling front, water,
+ * browning and softening. No allocation. Heat and water are conserved to rounding.
+ */
+export function stepPieces(state: PieceState, duration: number): void {
+  const { count, cells } = state;
+  for (let p = 0; p < count; p++) {
+    const base = p * cells;
+    prepareCells(state, p, duration);
+    balanceSkin(state, 0, 2 * p, base, duration);
+    balanceSkin(state, 1, 2 * p + 1, base + cells - 1, duration);
+    solveHeat(state, p, duration);
+    boilOff(state, p, duration);
+    dryFace(state, p, 0, base, duration);
+    dryFace(state, p, 1, base + cells - 1, duration);
+    diffuseWater(state, p, duration);
+    ripenInside(state, p, duration);
+    const centre = base + (cells - 1) / 2;
+    brownFace(state, 2 * p, base, centre, duration);
+    brownFace(state, 2 * p + 1, base + cells - 1, centre, duration);
+  }
+}
+
+/** Water that boiled inside leaves as steam at its own boiling point; temperatures become the solved ones. */
+function boilOff(state: PieceState, p: number, duration: number): void {
+  const { cells, tissue, scratch, moisture, volume, temperature } = state;
+  const base = p * cells;
+  let steam = 0;
+  let enthalpy = 0;
+  for (let i = 0; i < cells; i++) {
+    const solved = scratch.solution[i]!;
+    temperature[base + i] = solved;
+    const boiled = (scratch.evaporation[i]! * duration) / BOILING_LATENT_HEAT;
+    if (boiled !== 0) {
+      moisture[base + i] = moisture[base + i]! - boiled / (tissue.solidsDensity * volume[base + i]!);
+      steam += boiled;
+      enthalpy += boiled * (BOILING_LATENT_HEAT + WATER_SPECIFIC_HEAT * solved);
+    }
+  }
+  state.evaporated[p] = steam;
+  state.vapourEnthalpy[p] = enthalpy;
+}
+
+/** Skin temperature, heat taken and evaporation of one face, all from the solved field; film goes before the cell's own water. */
+function dryFace(state: PieceState, p: number, face: number, outer: number, duration: number): void {
+  const { scratch, tissue } = state;
+  const f = 2 * p + face;
+  const kd = scratch.skinConductance[face]!;
+  const cell = state.temperature[outer]!;
+  const transfer = state.convection[f]! + state.radiation[f]!;
+  const slope = scratch.evaporationSlope[face]!;
+  const skin = (skinSource(state, f, face) + kd * cell) / (transfer + kd + slope);
+  const spent = scratch.evaporationAtSkin[face]! + slope * (skin - scratch.skinGuess[face]!);
+  const latent = latentHeat(scratch.skinGuess[face]!);
+  const steam = (spent * duration) / latent;
+  const fromFilm = Math.min(steam, state.film[f]!);
+  const fromCell = steam - fromFilm;
+  state.film[f] = state.film[f]! - fromFilm;
+  let left = state.moisture[outer]! - fromCell / (tissue.solidsDensity * state.volume[outer]!);
+  if (left < 0) {
+    left = 0;
+    state.repairs++;
+  }
+  state.moisture[outer] = left;
+  state.skinTemperature[f] = skin;
+  state.heatTaken[f] =
+    duration *
+    (state.convection[f]! * (state.airTemperature[f]! - skin) +
+      state.radiation[f]! * (state.radiantTemperature[f]! - skin));
+  state.evaporated[p] = state.evaporated[p]! + steam;
+  state.vapourEnthalpy[p] = state.vapourEnthalpy[p]! + steam * latent + fromCell * WATER_SPECIFIC_HEAT * cell;
+}
+
+/** Gelatinisation and softening of every cell that still holds water. */
+function ripenInside(state: PieceState, p: number, duration: number): void {
+  const { cells, temperature, gelatinised, softening } = state;
+  for (let i = p * cells; i < (p + 1) * cells; i++) {
+    const rate = readTable(GELATINISATION_RATE, temperature[i]!) * duration;
+    gelatinised[i] = (gelatinised[i]! + rate) / (1 + rate);
+    softening[i] = softening[i]! + readTable(SOFTENING_RATE, temperature[i]!) * duration;
+  }
+}
+
+/**
+ * dB/dt = kb(Ts) / (1 + (X/0.35)²) · factor, at the skin, flat and edge apart. An edge takes up heat from two sides and
+ * passes it on over the same crust: with r = (Ts − Tcentre)/(T∞ − Tcentre) on the flat, its r is 2r/(1 + r).
+ * Source: steady balance of an edge with doubled surface per crust; assumed to hold while the crust grows.
+ */
+function brownFace(state: PieceState, f: number, outer: number, centre: number, duration: number): void {
+  if (state.film[f]! > 0) return;
+  const wetness = state.moisture[outer]! / BROWNING_HALF_MOISTURE;
+  const pace = (duration * state.browningFactor[f]!) / (1 + wetness * wetness);
+  const skin = state.skinTemperature[f]!;
+  const inside = state.temperature[centre]!;
+  const air = state.airTemperature[f]!;
+  const warmth = air > inside ? Math.min(1, Math.max(0, (skin - inside) / (air - inside))) : 1;
+  const edge = air > inside ? inside + (air - inside) * ((2 * warmth) / (1 + warmth)) : skin;
+  state.browning[f] = state.browning[f]! + pace * readTable(BROWNING_RATE, skin);
+  state.edgeBrowning[f] = state.edgeBrowning[f]! + pace * readTable(BROWNING_RATE, edge);
+}
+
+/** Browning as the eye takes it, flat and edges by their share of the surface, of every face, into `out` from `offset`. */
+export function visibleBrowning(state: PieceState, out: Float32Array | Float64Array, offset: number): void {
+  for (let f = 0; f < 2 * state.count; f++) {
+    const share = state.edgeShare[f >> 1]!;
+    out[offset + f] = state.browning[f]! + share * (state.edgeBrowning[f]! - state.browning[f]!);
+  }
+}

@@ -1,0 +1,25 @@
+import type { Composition } from '../properties/choi-okos';
+import type { ColourRamp } from './colour-ramp';
+
+/** Cautions a food can carry; the words are made in the interface. */
+export type FoodCaution = 'green-or-sprouted' | 'not-in-the-fridge' | 'allergen-soy';
+
+/** Everything that makes one food differ from another in the engine. SI units; shares are of the fresh mass. */
+export interface Food {
+  readonly id: string;
+  readonly name: string;
+  /** As bought and peeled, raw. Source: averages of public food-composition tables, rounded. */
+  readonly composition: Composition;
+  /** kg/m³ of the raw piece with its pores. */
+  readonly density: number;
+  /** Starch, kg per kg fresh. */
+  readonly starch: number;
+  /** Reducing sugars (glucose, fructose, and what sucrose gives while heating), kg per kg fresh. */
+  readonly reducingSugar: number;
+  /** Glass transition of the dry solids, K; starch near 500, sugary or protein tissue lower. */
+  readonly dryGlassTransition: number;
+  /** Time at 100 °C in which cell walls give way to a fork, s. */
+  readonly softeningDose: number;
+  readonly ramp: ColourRamp;
+  readonly cautions: readonly FoodCaution[];
+}

@@ -1,0 +1,48 @@
+import { shuffleInPlace, type RandomSource } from '../numeric/seeded-random';
+
+/** Share of the floor that pieces of one layer can cover. Source: random loose packing of flat shapes, about 0.8; feasibility study. */
+export const FLOOR_COVER = 0.8;
+
+/** Layers lost when all water has left: pieces shrink. Source: feasibility study, assumed. */
+export const LAYER_SHRINKAGE = 0.7;
+
+/** Share of h under a piece on the grate. Source: feasibility study, assumed. */
+export const GRATE_OPENNESS = 0.62;
+
+/** Radiation of the heater on a free face, W/(m² K). Source: linearised, 250–350 °C coil seen by the top layer; feasibility study. */
+export const TOP_RADIATION = 9;
+
+/** Where the pieces of a sample lie: a place 0 is on top; which face looks up; whether it is still in the basket. */
+export interface BedState {
+  readonly place: Int32Array;
+  readonly faceUp: Int8Array;
+  readonly inBasket: Int8Array;
+}
+
+/** Pieces tumbled in: random places, random faces up. */
+export function createBed(count: number, random: RandomSource): BedState {
+  const place = Int32Array.from({ length: count }, (_, i) => i);
+  shuffleInPlace(place, random);
+  const faceUp = Int8Array.from({ length: count }, () => (random() < 0.5 ? 0 : 1));
+  return { place, faceUp, inBasket: new Int8Array(count).fill(1) };
+}
+
+/** Mixes the bed: a share `mixing` of the pieces change places among themselves, and each turns with chance `turning`. */
+export function mixBed(bed: BedState, mixing: number, turning: number, random: RandomSource): void {
+  const moved: number[] = [];
+  for (let p = 0; p < bed.place.length; p++) if (random() < mixing) moved.push(p);
+  const places = Int32Array.from(moved, (p) => bed.place[p]!);
+  shuffleInPlace(places, random);
+  moved.forEach((p, i) => (bed.place[p] = places[i]!));
+  for (let p = 0; p < bed.faceUp.length; p++) if (random() < turning) bed.faceUp[p] = 1 - bed.faceUp[p]!;
+}
+
+/**
+ * How much of the piece at `place` lies deeper than `depth` layers, 0–1, when `count` pieces fill `layers`; each piece
+ * fills a slice of the bed, so that nothing jumps as the load grows past a whole layer.
+ */
+export function shareBelow(place: number, count: number, layers: number, depth: number): number {
+  const top = (place * layers) / count;
+  const height = layers / count;
+  return Math.min(1, Math.max(0, (top + height - depth) / height));
+}

@@ -1,0 +1,63 @@
+import type { PieceState } from '../engine/piece-state';
+import { type BedState, GRATE_OPENNESS, shareBelow, TOP_RADIATION } from './bed';
+import { AIR_SPECIFIC_HEAT, type CavityState, vapourPressureOf } from './cavity';
+import type { Fryer } from './fryer';
+
+/** Share of h that a drawer out of the fryer leaves: still air instead of the fan. Source: free convection 8–10 of 48 W/(m² K). */
+const STILL_AIR = 0.2;
+
+/** Flow of heat and steam of each piece in the last steps, smoothed, W and kg/s for the whole batch's share of it. */
+export interface StreamMemory {
+  readonly heat: Float64Array;
+  readonly steam: Float64Array;
+}
+
+/**
+ * Sets air, h, radiation and vapour on every face from where each piece lies. Air passes from the top down, cooled by the
+ * heat and wetted by the steam of what lies above: T(i) = T − Σ K(zi − zj)·Qj / (ṁ·cp), K a ramp from 0 (a layer above)
+ * over ½ (beside) to 1 (a layer below), z in layers; the energy is carried, never clipped.
+ * @param layers of the bed now @param between openness between neighbours
+ */
+export function surroundPieces(
+  state: PieceState,
+  bed: BedState,
+  memory: StreamMemory,
+  cavity: CavityState,
+  fryer: Fryer,
+  layers: number,
+  between: number,
+  open: boolean,
+): void {
+  const { count } = state;
+  const capacityFlow = fryer.airFlow * AIR_SPECIFIC_HEAT;
+  const full = fryer.heatTransferCoefficient * (open ? STILL_AIR : 1);
+  const spread = layers / count;
+  for (let p = 0; p < count; p++) {
+    const z = bed.place[p]! * spread;
+    let heatAbove = 0;
+    let steamAbove = 0;
+    for (let j = 0; j < count; j++) {
+      const weight = 0.5 + 0.5 * (z - bed.place[j]! * spread);
+      if (weight <= 0) continue;
+      const capped = weight > 1 ? 1 : weight;
+      heatAbove += capped * memory.heat[j]!;
+      steamAbove += capped * memory.steam[j]!;
+    }
+    const air = cavity.temperature - heatAbove / capacityFlow;
+    const vapour = vapourPressureOf(Math.max(0, cavity.humidityMet + steamAbove / fryer.airFlow));
+    const covered = shareBelow(bed.place[p]!, count, layers, 1);
+    const resting = layers <= 1 ? 1 : shareBelow(bed.place[p]!, count, layers, layers - 1);
+    for (let side = 0; side < 2; side++) {
+      const f = 2 * p + side;
+      const up = side === bed.faceUp[p];
+      const openness = up
+        ? 1 + (between - 1) * covered
+        : GRATE_OPENNESS * resting + between * (1 - resting);
+      state.airTemperature[f] = air;
+      state.vapourPressure[f] = vapour;
+      state.convection[f] = full * openness;
+      state.radiation[f] = up && !open ? TOP_RADIATION * (1 - covered) : 0;
+      state.radiantTemperature[f] = cavity.temperature;
+    }
+  }
+}
