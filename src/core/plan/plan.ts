@@ -47,6 +47,8 @@ export interface Plan {
   readonly preparation: readonly PreparationStep[];
   readonly fryer: Fryer;
   readonly preheat: Stage | null;
+  /** factor on browning that belongs to this kitchen or member of an ensemble; 1 unless learnt */
+  readonly browningScale: number;
   readonly stages: readonly Stage[];
   readonly events: readonly CookEvent[];
   readonly target: { readonly colour: TargetColour; readonly crispness: TargetCrispness };

@@ -55,6 +55,7 @@ export function prepareBatch(state: PieceState, plan: Plan): Preparation {
       const share = sugarNearFace(state, p, side, sugar);
       left += share / (2 * count);
       state.browningFactor[2 * p + side] =
+        plan.browningScale *
         maillardFactor(plan.food.reducingSugar * share, plan.food.composition.protein) * oilFactor(oilFilm);
       state.film[2 * p + side] = waterFilm;
     }

@@ -1,0 +1,42 @@
+import { existsSync } from 'node:fs';
+
+const distributionOf = (name) => {
+  const path = `<rootDir>/node_modules/${name}/dist/${name}.min.js`;
+  return existsSync(path.replace('<rootDir>', import.meta.dirname)) ? path : undefined;
+};
+const d3Modules = ['d3-array', 'd3-axis', 'd3-color', 'd3-scale', 'd3-shape', 'd3-selection', 'd3-interpolate', 'd3-format', 'd3-time', 'd3-time-format', 'd3-path'];
+
+const shared = {
+  transform: {
+    '^.+\\.(t|j)sx?$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } } },
+    ],
+  },
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^d3$': '<rootDir>/node_modules/d3/dist/d3.min.js',
+    ...Object.fromEntries(d3Modules.map((name) => [`^${name}$`, distributionOf(name)]).filter(([, path]) => path)),
+    '^server-only$': '<rootDir>/node_modules/next/dist/compiled/server-only/empty.js',
+  },
+};
+
+const config = {
+  projects: [
+    {
+      ...shared,
+      displayName: 'unit',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx', '<rootDir>/tests/reference/**/*.test.ts', '<rootDir>/tests/command/**/*.test.ts'],
+      setupFilesAfterEnv: ['<rootDir>/tests/jest-setup.ts'],
+    },
+    {
+      ...shared,
+      displayName: 'database',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/tests/db/**/*.test.ts'],
+    },
+  ],
+};
+
+export default config;

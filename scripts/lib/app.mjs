@@ -1,0 +1,45 @@
+import { createServer } from 'node:net';
+import { start } from './run.mjs';
+
+/** The first free port on loopback from `wanted` on. */
+export async function portFrom(wanted) {
+  for (let port = wanted; port < wanted + 50; port++) {
+    const free = await new Promise((resolve) => {
+      const probe = createServer();
+      probe.once('error', () => resolve(false));
+      probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+    });
+    if (free) return port;
+  }
+  throw new Error(`no free port between ${wanted} and ${wanted + 49}`);
+}
+
+/** Starts Next on 127.0.0.1 and waits until it answers. mode: "start" or "dev". */
+export async function startApp(mode, port, env, stdio = ['ignore', 'ignore', 'inherit']) {
+  const app = start(process.execPath, ['node_modules/next/dist/bin/next', mode, '-H', '127.0.0.1', '-p', String(port)], {
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+    stdio,
+  });
+  const address = `http://127.0.0.1:${port}`;
+  for (let tries = 0; tries < 240; tries++) {
+    if (app.exitCode !== null) throw new Error(`the app ended with ${app.exitCode} before it answered`);
+    try {
+      await fetch(`${address}/api/health`);
+      return { app, address };
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 250));
+    }
+  }
+  app.kill();
+  throw new Error('the app did not answer within a minute');
+}
+
+/** Ends a child and waits for it. */
+export function endApp(app) {
+  return new Promise((resolve) => {
+    if (app.exitCode !== null) return resolve();
+    app.once('exit', resolve);
+    app.kill('SIGTERM');
+    setTimeout(() => app.kill('SIGKILL'), 5000).unref();
+  });
+}

@@ -1,0 +1,102 @@
+/* npm test: sets everything up, runs every check and ends with one line of counts. */
+import { readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild } from './lib/build.mjs';
+import { openCluster } from './lib/cluster.mjs';
+import { ensureDatabase, migrate } from './lib/database.mjs';
+import { ensureDebianPackages, ensureNodeModules } from './lib/packages.mjs';
+import { ask, must, ROOT, say } from './lib/run.mjs';
+
+const counts = { passed: 0, failed: 0 };
+const seconds = (since) => ((Date.now() - since) / 1000).toFixed(0);
+
+function check(name, command, args, env) {
+  const since = Date.now();
+  const { status, stdout, stderr } = ask(command, args, { env: { ...process.env, ...env } });
+  if (status === 0) counts.passed++;
+  else {
+    counts.failed++;
+    process.stdout.write(stdout + stderr);
+  }
+  say(`${status === 0 ? 'passed' : 'FAILED'}  ${name}  (${seconds(since)} s)`);
+}
+
+/** Runs a test runner with its output shown and adds the counts of its JSON report. */
+function suite(name, args, env, reportFile, read) {
+  const since = Date.now();
+  rmSync(reportFile, { force: true });
+  let ended = true;
+  try {
+    must(process.execPath, args, { env: { ...process.env, ...env } });
+  } catch {
+    ended = false;
+  }
+  try {
+    const { passed, failed } = read(JSON.parse(readFileSync(reportFile, 'utf8')));
+    counts.passed += passed;
+    counts.failed += failed + (!ended && failed === 0 ? 1 : 0);
+    say(`${ended ? 'passed' : 'FAILED'}  ${name}: ${passed} passed, ${failed} failed  (${seconds(since)} s)`);
+  } catch {
+    counts.failed++;
+    say(`FAILED  ${name}: it left no report`);
+  }
+}
+
+const readJest = (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites });
+const readPlaywright = (report) => ({
+  passed: report.stats.expected,
+  failed: report.stats.unexpected + report.stats.flaky + report.errors.length,
+});
+
+async function main() {
+  say('Drubek: setting up the tests.');
+  ensureDebianPackages({ postgres: true, chromium: true });
+  ensureNodeModules();
+  const bin = (path) => join(ROOT, 'node_modules', path);
+  const node = process.execPath;
+  check('prettier', node, [bin('prettier/bin/prettier.cjs'), '--check', '.']);
+  check('eslint', node, [bin('eslint/bin/eslint.js'), '.', '--max-warnings=0']);
+  check('next typegen', node, [bin('next/dist/bin/next'), 'typegen'], { NEXT_TELEMETRY_DISABLED: '1' });
+  check('types', node, [bin('typescript/bin/tsc'), '--noEmit']);
+  check('import arrows', node, [bin('dependency-cruiser/bin/dependency-cruise.mjs'), 'src', '--config', '.dependency-cruiser.cjs']);
+
+  const jestReport = (name) => join(tmpdir(), `drubek-${name}-${process.pid}.json`);
+  const jest = (project) => [
+    bin('jest/bin/jest.js'), '--selectProjects', project, '--json', `--outputFile=${jestReport(project)}`, '--silent',
+    ...(project === 'database' ? ['--runInBand'] : ['--maxWorkers=2']),
+  ];
+  const quiet = { NODE_NO_WARNINGS: '1' };
+  suite('unit and component tests', jest('unit'), quiet, jestReport('unit'), readJest);
+
+  say('Starting the test PostgreSQL server …');
+  const cluster = await openCluster('test', { fast: true });
+  try {
+    await ensureDatabase(cluster.url('postgres'), 'drubek_test');
+    await ensureDatabase(cluster.url('postgres'), 'drubek_e2e');
+    await migrate(cluster.url('drubek_test'));
+    await migrate(cluster.url('drubek_e2e'));
+    suite('database tests', jest('database'), { ...quiet, DATABASE_URL: cluster.url('drubek_test') }, jestReport('database'), readJest);
+    ensureBuild();
+    const env = { DATABASE_URL: cluster.url('drubek_e2e'), DRUBEK_SECRET: 'a-secret-for-tests-only-a-secret', DRUBEK_DEMO: '1' };
+    must(node, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
+    const report = jestReport('e2e');
+    suite('browser tests', [bin('@playwright/test/cli.js'), 'test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report }, report, readPlaywright);
+  } finally {
+    try {
+      cluster.stop();
+    } catch {
+      /* the outage test may have left it stopped */
+    }
+  }
+}
+
+main()
+  .catch((error) => {
+    counts.failed++;
+    process.stderr.write(`The tests could not run to the end: ${error.message}\n`);
+  })
+  .finally(() => {
+    say(`${counts.passed} passed, ${counts.failed} failed`);
+    process.exit(counts.failed === 0 && counts.passed > 0 ? 0 : 1);
+  });

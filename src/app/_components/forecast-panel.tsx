@@ -1,0 +1,116 @@
+'use client';
+
+import { subSeconds } from 'date-fns';
+import { TriangleAlert } from 'lucide-react';
+import { prepDuration, prepTasks, REST } from '@/core/cook/prep-tasks';
+import type { Plan } from '@/core/plan/plan';
+import { Button } from '@/ui/controls/button';
+import { ColourField } from '@/ui/field/colour-field';
+import { useUnits } from '@/ui/units-context';
+import type { LiveForecast } from '@/ui/use-forecast';
+import { clockText, oilText } from '@/ui/words/format';
+import { intervalText, spokenForecast, windowText } from '@/ui/words/forecast-text';
+import { ACTION_WORDS } from '@/ui/words/labels';
+import { warningText } from '@/ui/words/warning-text';
+
+/** Clock time at which the first task must begin for food on the table at `serveAt` (HH:MM). */
+export function startBy(plan: Plan, doneTime: number, serveAt: string): string | null {
+  const parts = /^(\d{1,2}):(\d{2})$/.exec(serveAt);
+  if (!parts) return null;
+  const table = new Date(2000, 0, 2, Number(parts[1]), Number(parts[2]));
+  const start = subSeconds(table, doneTime + REST + prepDuration(prepTasks(plan)));
+  return `${String(start.getHours()).padStart(2, '0')}:${String(start.getMinutes()).padStart(2, '0')}`;
+}
+
+/** The forecast, always in view. */
+export function ForecastPanel({
+  live,
+  plan,
+  serveAt,
+  onServeAt,
+  onCook,
+  cooking,
+}: {
+  live: LiveForecast;
+  plan: Plan;
+  serveAt: string;
+  onServeAt: (time: string) => void;
+  onCook: () => void;
+  cooking: boolean;
+}) {
+  const units = useUnits();
+  const { forecast, interval } = live;
+  if (live.failed && !forecast) {
+    return (
+      <p role="alert" className="p-6">
+        The forecast could not be worked out in this browser. Reload the page; if it stays like this, the browser may
+        block web workers.
+      </p>
+    );
+  }
+  if (!forecast) return <p className="p-6 text-iron-soft">Working out the first forecast …</p>;
+  const start = forecast.doneTime === null ? null : startBy(plan, forecast.doneTime, serveAt);
+  const range = intervalText(interval);
+  return (
+    <section aria-label="Forecast" className="py-3">
+      <p className="sr-only" aria-live="polite">
+        {live.isFull ? spokenForecast(forecast) : ''}
+      </p>
+      <div className="flex flex-wrap items-baseline gap-x-4 px-7">
+        <h2 className="text-[30px]">
+          {forecast.doneTime === null ? 'Not done in time' : `Done at ${clockText(forecast.doneTime)}`}
+        </h2>
+        <p className="text-[15px] text-iron-soft">{range ?? ' '}</p>
+      </div>
+      <p className="px-7 text-[16px]">{windowText(forecast)}</p>
+      <ColourField forecast={forecast} ramp={plan.food.ramp} stages={plan.stages} openings={plan.events} />
+      <dl className="mt-3 grid grid-cols-2 gap-x-6 gap-y-1.5 px-7 text-[15px] sm:grid-cols-[auto_1fr_auto_1fr]">
+        <dt className="text-iron-soft">Begin checking</dt>
+        <dd>{forecast.firstCheck === null ? 'never' : clockText(forecast.firstCheck)}</dd>
+        <dt className="text-iron-soft">Openings</dt>
+        <dd>
+          {plan.events.length === 0
+            ? 'none'
+            : `${ACTION_WORDS[plan.events[0]!.action].toLowerCase()} at ${plan.events.map((event) => clockText(event.time)).join(', ')}`}
+        </dd>
+        <dt className="text-iron-soft">Oil</dt>
+        <dd>{oilText(forecast.oilMass * 1000)}</dd>
+        <dt className="text-iron-soft">Energy to the end of the stages</dt>
+        <dd>{(forecast.record.energy / 3.6e6).toFixed(2)} kWh</dd>
+      </dl>
+      {forecast.warnings.length > 0 && (
+        <ul className="mt-3 space-y-1 px-7" aria-label="Warnings">
+          {forecast.warnings.map((warning) => (
+            <li key={warning.code} className="flex gap-2 text-[14px] leading-snug">
+              <TriangleAlert size={16} className="mt-0.5 shrink-0 text-alarm" aria-hidden />
+              {warningText(warning, units)}
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="no-print mt-4 flex flex-wrap items-end gap-x-5 gap-y-2 px-7">
+        <label className="text-[14px] font-semibold">
+          On the table at
+          <input
+            type="time"
+            value={serveAt}
+            onChange={(event) => onServeAt(event.target.value)}
+            className="mt-1 block h-11 rounded-part border-2 border-enamel-deep bg-white px-2 text-[16px] font-normal"
+          />
+        </label>
+        <p className="pb-2.5 text-[16px]">
+          {start ? (
+            <>
+              start by <strong>{start}</strong>
+            </>
+          ) : (
+            'no start time without a done minute'
+          )}
+        </p>
+        <Button look="main" className="ml-auto px-7 text-[17px]" onClick={onCook} disabled={cooking || !live.isFull}>
+          {cooking ? 'Setting up …' : 'Cook this'}
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,112 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useRouter } from 'next/navigation';
+import { Controller, useForm } from 'react-hook-form';
+import { useState } from 'react';
+import type { z } from 'zod';
+import type { ColourRamp } from '@/core/food/colour-ramp';
+import type { TargetCrispness } from '@/core/plan/plan';
+import { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS, type Outcome, outcomeSchema } from '@/schemas/batch';
+import { Button } from '@/ui/controls/button';
+import { Choice } from '@/ui/controls/choice';
+import { send } from '@/ui/send';
+import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
+import { SwatchPicker } from './swatch-picker';
+
+type Entry = z.input<typeof outcomeSchema>;
+
+/** What came of a batch, in a few taps. */
+export function OutcomeForm({
+  batchId,
+  ramp,
+  crispness,
+  before,
+}: {
+  batchId: string;
+  ramp: ColourRamp;
+  crispness: TargetCrispness;
+  before?: Outcome;
+}) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const { control, register, handleSubmit, formState } = useForm<Entry, unknown, Outcome>({
+    resolver: zodResolver(outcomeSchema),
+    defaultValues: before ?? { crispness, browning: 1, evenness: 'even', faults: [], note: '' },
+  });
+  const save = async (outcome: Outcome) => {
+    setProblem(null);
+    const sent = await send('PUT', `/api/batches/${batchId}/outcome`, outcome);
+    if (sent.kind !== 'done') return setProblem(`${sent.error} What you chose is still here; save again.`);
+    router.push(`/log/${batchId}`);
+    router.refresh();
+  };
+  return (
+    <form onSubmit={handleSubmit(save)} className="space-y-4" aria-label="Outcome">
+      <h2 className="text-[24px]">How did it come out?</h2>
+      <Controller
+        control={control}
+        name="crispness"
+        render={({ field }) => (
+          <Choice
+            label="Bite"
+            value={field.value}
+            options={OUTCOME_CRISPNESS.map((value) => ({ value, word: BITE_WORDS[value] }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="browning"
+        render={({ field }) => <SwatchPicker ramp={ramp} value={field.value} onChange={field.onChange} />}
+      />
+      <Controller
+        control={control}
+        name="evenness"
+        render={({ field }) => (
+          <Choice
+            label="Evenness"
+            value={field.value}
+            options={OUTCOME_EVENNESS.map((value) => ({ value, word: EVENNESS_WORDS[value] }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <fieldset>
+        <legend className="mb-1 text-[14px] font-semibold">What went wrong, if anything</legend>
+        <div className="flex flex-wrap gap-x-5">
+          {OUTCOME_FAULTS.map((fault) => (
+            <label key={fault} className="flex min-h-11 items-center gap-2 text-[15px]">
+              <input type="checkbox" value={fault} {...register('faults')} className="size-5 accent-rim" />
+              {FAULT_WORDS[fault]}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <label className="block text-[14px] font-semibold">
+        Note
+        <textarea
+          {...register('note')}
+          rows={2}
+          aria-invalid={formState.errors.note ? true : undefined}
+          className="mt-1 block w-full rounded-part border-2 border-enamel-deep bg-white p-2 text-[15px] font-normal"
+          placeholder="Anything to remember next time"
+        />
+      </label>
+      {formState.errors.note && (
+        <p role="alert" className="text-alarm">
+          The note {formState.errors.note.message}.
+        </p>
+      )}
+      {problem && (
+        <p role="alert" className="text-alarm">
+          {problem}
+        </p>
+      )}
+      <Button look="main" type="submit" disabled={formState.isSubmitting} className="px-7">
+        {formState.isSubmitting ? 'Saving …' : 'Save to the log'}
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,65 @@
+import clsx from 'clsx';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import type { Kitchen } from '@/schemas/kitchen';
+import { UnitsProvider } from '@/ui/units-context';
+import { KitchenMenu } from './kitchen-menu';
+import { UnitsSwitch } from './units-switch';
+
+const ROOMS = [
+  { href: '/', word: 'Bench' },
+  { href: '/cook', word: 'Cook' },
+  { href: '/log', word: 'Log' },
+] as const;
+
+/** Frame of every page: the way between the rooms, units, kitchen. `dark` turns enamel to cast iron. */
+export function Shell({
+  kitchen,
+  here,
+  dark = false,
+  children,
+}: {
+  kitchen: Kitchen;
+  here: (typeof ROOMS)[number]['href'];
+  dark?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <UnitsProvider units={kitchen.unitSystem}>
+      <div className={clsx('min-h-dvh', dark && 'on-iron bg-iron text-enamel')}>
+        <a
+          href="#main"
+          className="absolute -left-full z-10 rounded-part bg-rim px-4 py-3 font-semibold text-white focus:left-2"
+        >
+          Skip to the content
+        </a>
+        <header className="mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-5 px-3 pt-1 sm:px-5">
+          <span className="font-display text-[22px] font-bold tracking-tight">Drubek</span>
+          <nav aria-label="Rooms" className="flex">
+            {ROOMS.map((room) => (
+              <Link
+                key={room.href}
+                href={room.href}
+                aria-current={room.href === here ? 'page' : undefined}
+                className={clsx(
+                  'flex min-h-11 items-center border-b-[3px] px-3 font-semibold',
+                  room.href === here ? 'border-current' : 'border-transparent hover:border-enamel-deep',
+                  dark ? 'text-rim-light' : 'text-rim',
+                )}
+              >
+                {room.word}
+              </Link>
+            ))}
+          </nav>
+          <div className="ml-auto flex items-center gap-2">
+            <UnitsSwitch units={kitchen.unitSystem} dark={dark} />
+            <KitchenMenu name={kitchen.name} isDemo={kitchen.isDemo} dark={dark} />
+          </div>
+        </header>
+        <main id="main" className="mx-auto max-w-[1360px] px-3 pt-2 pb-6 sm:px-5">
+          {children}
+        </main>
+      </div>
+    </UnitsProvider>
+  );
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import { Plus, X } from 'lucide-react';
+import { cookDuration } from '@/core/plan/plan';
+import { spreadOpenings } from '@/core/plan/default-plan';
+import type { PlanFile } from '@/schemas/plan-file';
+import { Button } from '@/ui/controls/button';
+import { Choice } from '@/ui/controls/choice';
+import { Lever } from '@/ui/controls/lever';
+import { useUnits } from '@/ui/units-context';
+import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { clockText, temperatureText } from '@/ui/words/format';
+import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from '@/ui/words/labels';
+import type { StationProps } from './station';
+import { StationCaution } from './station-caution';
+
+/** Most stages the station offers. */
+const MOST_STAGES = 3;
+
+/** Stages, openings, and what is wished for. */
+export function CookStation({ document, plan, forecast, move, release }: StationProps) {
+  const units = useUnits();
+  const { stages, events } = document.cook;
+  const withStages = (next: PlanFile['cook']['stages']): PlanFile => ({ ...document, cook: { ...document.cook, stages: next } });
+  const withStage = (index: number, part: Partial<PlanFile['cook']['stages'][number]>) =>
+    withStages(stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)));
+  const withOpenings = (count: number): PlanFile => {
+    const minutes = (forecast?.doneTime ?? cookDuration(plan) * 0.75) / 60;
+    const action = events[0]?.action ?? 'shake';
+    return { ...document, cook: { ...document.cook, events: spreadOpenings(count, minutes).map((minute) => ({ minute, action })) } };
+  };
+  return (
+    <div className="space-y-3">
+      {stages.map((stage, i) => (
+        <fieldset key={i} className="grid grid-cols-1 gap-x-5 sm:grid-cols-2">
+          <legend className="flex w-full items-center justify-between font-display text-[15px] font-semibold">
+            Stage {i + 1}
+            {stages.length > 1 && (
+              <button
+                type="button"
+                aria-label={`Remove stage ${i + 1}`}
+                className="flex size-11 items-center justify-center text-rim"
+                onClick={() => release(withStages(stages.filter((_, j) => j !== i)))}
+              >
+                <X size={18} aria-hidden />
+              </button>
+            )}
+          </legend>
+          <Lever
+            label="Dial"
+            say={units === 'us' ? temperatureText(stage.temperature_c, units) : undefined}
+            value={stage.temperature_c}
+            limits={[100, 230]}
+            step={5}
+            unit="°C"
+            onMove={(value) => move(withStage(i, { temperature_c: value }))}
+            onRelease={(value) => release(withStage(i, { temperature_c: value }))}
+          />
+          <Lever
+            label={i === stages.length - 1 ? 'For up to' : 'For'}
+            value={stage.minutes}
+            limits={[1, 60]}
+            step={1}
+            unit="min"
+            onMove={(value) => move(withStage(i, { minutes: value }))}
+            onRelease={(value) => release(withStage(i, { minutes: value }))}
+          />
+        </fieldset>
+      ))}
+      {stages.length < MOST_STAGES && (
+        <Button look="quiet" className="flex items-center gap-1 px-0" onClick={() => release(withStages([{ minutes: 8, temperature_c: Math.max(100, stages[0]!.temperature_c - 25) }, ...stages]))}>
+          <Plus size={16} aria-hidden /> Add a gentler stage before
+        </Button>
+      )}
+      <Choice
+        label="Openings"
+        value={String(events.length)}
+        options={[0, 1, 2, 3, 4, 5, 6].map((count) => ({ value: String(count), word: String(count) }))}
+        onChange={(count) => release(withOpenings(Number(count)))}
+      />
+      {events.length > 0 && (
+        <>
+          <p className="text-[13px] text-iron-soft">At {events.map((event) => clockText(event.minute * 60)).join(', ')}</p>
+          <Choice
+            label="At each opening"
+            value={events[0]!.action}
+            options={(['shake', 'toss', 'flip'] as const).map((action) => ({ value: action, word: ACTION_WORDS[action] }))}
+            onChange={(action) =>
+              release({ ...document, cook: { ...document.cook, events: events.map((event) => ({ ...event, action })) } })
+            }
+          />
+        </>
+      )}
+      <div className="grid grid-cols-1 gap-3 sm:grid-cols-2">
+        <Choice
+          label="Wished colour"
+          value={document.target.colour}
+          options={(['pale', 'golden', 'brown'] as const).map((value) => ({ value, word: COLOUR_WORDS[value] }))}
+          onChange={(colour) => release({ ...document, target: { ...document.target, colour } })}
+        />
+        <Choice
+          label="Wished bite"
+          value={document.target.crispness}
+          options={(['tender', 'crisp', 'very-crisp'] as const).map((value) => ({ value, word: CRISPNESS_WORDS[value] }))}
+          onChange={(crispness) => release({ ...document, target: { ...document.target, crispness } })}
+        />
+      </div>
+      <StationCaution>{STEP_CAUTIONS.cook}</StationCaution>
+    </div>
+  );
+}

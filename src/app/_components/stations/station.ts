@@ -1,0 +1,33 @@
+import type { Plan } from '@/core/plan/plan';
+import type { Forecast } from '@/core/forecast/forecast';
+import type { PlanFile } from '@/schemas/plan-file';
+import type { KitchenFryer } from '@/schemas/kitchen';
+
+/** What every station is given. `move` follows a lever, `release` makes a step that can be taken back and is saved. */
+export interface StationProps {
+  readonly document: PlanFile;
+  readonly plan: Plan;
+  readonly forecast: Forecast | null;
+  readonly fryers: readonly KitchenFryer[];
+  readonly fryerId: string;
+  readonly chooseFryer: (fryer: KitchenFryer) => void;
+  readonly move: (document: PlanFile) => void;
+  readonly release: (document: PlanFile) => void;
+}
+
+/** Stations in working order. */
+export const STATION_IDS = ['produce', 'cut', 'soak', 'dry', 'coat', 'fryer', 'load', 'cook'] as const;
+
+/** One of the stations. */
+export type StationId = (typeof STATION_IDS)[number];
+
+export const STATION_WORDS: Record<StationId, string> = {
+  produce: 'Produce',
+  cut: 'Cut',
+  soak: 'Soak',
+  dry: 'Dry',
+  coat: 'Coat',
+  fryer: 'Fryer',
+  load: 'Load',
+  cook: 'Cook',
+};

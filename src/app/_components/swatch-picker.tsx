@@ -1,0 +1,59 @@
+'use client';
+
+import { RadioGroup } from 'radix-ui';
+import { useId } from 'react';
+import type { ColourRamp } from '@/core/food/colour-ramp';
+import { foodColour } from '@/ui/colour/food-colours';
+
+/** Steps of the ramp a cook can tell apart, with a word for each. */
+const SWATCHES: readonly { readonly browning: number; readonly word: string }[] = [
+  { browning: 0.1, word: 'raw' },
+  { browning: 0.4, word: 'pale' },
+  { browning: 0.7, word: 'light gold' },
+  { browning: 1, word: 'golden' },
+  { browning: 1.4, word: 'deep gold' },
+  { browning: 2, word: 'brown' },
+  { browning: 3, word: 'dark' },
+  { browning: 4.5, word: 'burnt' },
+];
+
+/** The colour of most pieces, by tapping the nearest swatch of the food's own ramp. */
+export function SwatchPicker({
+  ramp,
+  value,
+  onChange,
+}: {
+  ramp: ColourRamp;
+  value: number;
+  onChange: (browning: number) => void;
+}) {
+  const id = useId();
+  const nearest = SWATCHES.reduce((a, b) => (Math.abs(b.browning - value) < Math.abs(a.browning - value) ? b : a));
+  return (
+    <div>
+      <span id={id} className="mb-1 block text-[14px] font-semibold">
+        Colour of most pieces: tap the nearest
+      </span>
+      <RadioGroup.Root
+        aria-labelledby={id}
+        value={String(nearest.browning)}
+        onValueChange={(next) => onChange(Number(next))}
+        className="flex flex-wrap gap-1.5"
+      >
+        {SWATCHES.map((swatch) => (
+          <RadioGroup.Item
+            key={swatch.browning}
+            value={String(swatch.browning)}
+            className="rounded-part border-2 border-enamel-deep bg-white p-1 text-[13px] data-[state=checked]:border-rim data-[state=checked]:font-bold data-[state=checked]:ring-2 data-[state=checked]:ring-rim"
+          >
+            <span
+              className="block h-10 w-[76px] rounded-[3px] max-sm:w-16"
+              style={{ background: foodColour(ramp, swatch.browning) }}
+            />
+            {swatch.word}
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+    </div>
+  );
+}

@@ -1,0 +1,73 @@
+'use client';
+
+import { useCallback, useEffect, useReducer } from 'react';
+import type { PlanFile } from '@/schemas/plan-file';
+
+interface History {
+  readonly past: readonly PlanFile[];
+  readonly present: PlanFile;
+  readonly future: readonly PlanFile[];
+  /** what the present was when a lever began to move; null at rest */
+  readonly resting: PlanFile | null;
+}
+
+type Move =
+  | { readonly kind: 'move' | 'release'; readonly document: PlanFile }
+  | { readonly kind: 'undo' | 'redo' };
+
+/** Steps that can be taken back. */
+const DEPTH = 100;
+
+/** A lever that moves changes the present only; letting go makes one step of history. */
+export function planHistory(state: History, move: Move): History {
+  switch (move.kind) {
+    case 'move':
+      return { ...state, present: move.document, resting: state.resting ?? state.present };
+    case 'release': {
+      const before = state.resting ?? state.present;
+      if (before === move.document) return { ...state, resting: null };
+      return { past: [...state.past, before].slice(-DEPTH), present: move.document, future: [], resting: null };
+    }
+    case 'undo': {
+      const before = state.past.at(-1);
+      if (!before) return state;
+      return { past: state.past.slice(0, -1), present: before, future: [state.present, ...state.future], resting: null };
+    }
+    case 'redo': {
+      const [after, ...later] = state.future;
+      if (!after) return state;
+      return { past: [...state.past, state.present], present: after, future: later, resting: null };
+    }
+  }
+}
+
+/** The plan being edited, with undo and redo, also by Ctrl+Z and Ctrl+Shift+Z. */
+export function usePlanHistory(initial: PlanFile) {
+  const [state, dispatch] = useReducer(planHistory, { past: [], present: initial, future: [], resting: null });
+  const move = useCallback((document: PlanFile) => dispatch({ kind: 'move', document }), []);
+  const release = useCallback((document: PlanFile) => dispatch({ kind: 'release', document }), []);
+  const undo = useCallback(() => dispatch({ kind: 'undo' }), []);
+  const redo = useCallback(() => dispatch({ kind: 'redo' }), []);
+
+  useEffect(() => {
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return;
+      event.preventDefault();
+      dispatch({ kind: event.shiftKey ? 'redo' : 'undo' });
+    };
+    window.addEventListener('keydown', onKeyDown);
+    return () => window.removeEventListener('keydown', onKeyDown);
+  }, []);
+
+  return {
+    document: state.present,
+    settled: state.resting === null,
+    canUndo: state.past.length > 0,
+    canRedo: state.future.length > 0,
+    move,
+    release,
+    undo,
+    redo,
+  };
+}

@@ -1,0 +1,89 @@
+'use client';
+
+import { Check } from 'lucide-react';
+import { type PrepTask, prepTasks } from '@/core/cook/prep-tasks';
+import type { BatchEventKind, RunState } from '@/core/cook/run-state';
+import type { Plan } from '@/core/plan/plan';
+import { celsiusFromKelvin } from '@/core/units/temperature';
+import { Button } from '@/ui/controls/button';
+import { useUnits } from '@/ui/units-context';
+import { clockText, oilText, temperatureText, type UnitSystem } from '@/ui/words/format';
+
+/** A task as a short order. */
+function taskWords(task: PrepTask, plan: Plan, units: UnitSystem): string {
+  const warmth = task.temperature === undefined ? '' : temperatureText(celsiusFromKelvin(task.temperature), units);
+  switch (task.kind) {
+    case 'rinse':
+      return 'Rinse until the water stays clear';
+    case 'soak':
+      return `Soak in water of ${warmth}`;
+    case 'dry':
+      return { drain: 'Drain well', towel: 'Pat dry with a towel', 'towel-twice': 'Pat dry, then again with a fresh towel', spinner: 'Spin dry' }[task.method!];
+    case 'oil':
+      return `Turn in ${oilText(plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass * 1000 : sum), 0))} of oil`;
+    case 'preheat':
+      return `Preheat the empty fryer to ${warmth}`;
+  }
+}
+
+/** Everything before loading, each with its own timer; timers run side by side. */
+export function PrepPhase({
+  plan,
+  run,
+  now,
+  record,
+}: {
+  plan: Plan;
+  run: RunState;
+  now: number;
+  record: (kind: BatchEventKind, detail?: { step?: number }) => void;
+}) {
+  const units = useUnits();
+  const tasks = prepTasks(plan);
+  const current = tasks.findIndex((_, i) => !run.prepDone.has(i));
+  return (
+    <section aria-label="Preparation" className="mt-3">
+      <ol className="divide-y-2 divide-iron-line">
+        {tasks.map((task, i) => {
+          const begun = run.prepBegun.get(i);
+          const done = run.prepDone.has(i);
+          const left = begun === undefined ? task.duration : task.duration - (now - begun) / 1000;
+          return (
+            <li key={i} className="flex flex-wrap items-center gap-x-5 gap-y-2 py-3">
+              <span
+                className={`min-w-[7ch] font-display text-[40px] leading-none font-semibold ${done ? 'text-ash' : ''}`}
+                role="timer"
+                aria-label={`${taskWords(task, plan, units)}: ${done ? 'done' : clockText(left)}`}
+              >
+                {done ? <Check size={38} aria-hidden /> : left < 0 ? `+${clockText(-left)}` : clockText(left)}
+              </span>
+              <span className={`min-w-48 flex-1 text-[22px] ${done ? 'text-ash' : ''}`}>
+                {taskWords(task, plan, units)}
+                {!done && left <= 0 && begun !== undefined && <strong> · ready</strong>}
+              </span>
+              {!done && begun === undefined && (
+                <Button look={i === current ? 'light' : 'iron'} className="min-w-28" onClick={() => record('prep-begun', { step: i })}>
+                  Start
+                </Button>
+              )}
+              {!done && (
+                <Button look={begun !== undefined && left <= 0 ? 'light' : 'iron'} className="min-w-28" onClick={() => record('prep-done', { step: i })}>
+                  Done
+                </Button>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      <div className="mt-5 flex flex-wrap items-center gap-4">
+        <Button look={current < 0 ? 'light' : 'iron'} className="min-h-16 px-8 text-[22px]" onClick={() => record('loaded')}>
+          The basket is in: start
+        </Button>
+        <p className="text-[16px] text-ash">
+          {current < 0 ? 'All is ready.' : 'Steps left open count as done when you start.'} First dial:{' '}
+          {temperatureText(celsiusFromKelvin(plan.stages[0]!.temperature), units)}.
+        </p>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,27 @@
+import '@fontsource-variable/bricolage-grotesque';
+import '@fontsource-variable/figtree';
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import { headers } from 'next/headers';
+import type { ReactNode } from 'react';
+import { Toaster } from 'sonner';
+
+export const metadata: Metadata = {
+  title: { default: 'Drubek', template: '%s · Drubek' },
+  description: 'Forecasts this batch in this fryer, says when to shake, check and pull, and remembers.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#e6e9e3' };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  /* a nonce for every request needs dynamic rendering */
+  await headers();
+  return (
+    <html lang="en">
+      <body>
+        {children}
+        <Toaster position="bottom-center" />
+      </body>
+    </html>
+  );
+}

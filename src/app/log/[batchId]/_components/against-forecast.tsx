@@ -1,0 +1,112 @@
+import { quantileOfSorted } from '@/core/numeric/quantile';
+import type { Plan } from '@/core/plan/plan';
+import type { Batch, Outcome } from '@/schemas/batch';
+import { foodColour } from '@/ui/colour/food-colours';
+import { Fingerprint } from '@/ui/field/fingerprint';
+import { sortedFaces } from '@/ui/field/paint-field';
+import type { LiveForecast } from '@/ui/use-forecast';
+import { clockText } from '@/ui/words/format';
+import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
+
+/** How far apart two colours must be to speak of a difference, in browning. Source: half a swatch. */
+const TELLABLE = 0.2;
+
+function colourSentence(forecast: number, seen: number): string {
+  if (Math.abs(forecast - seen) < TELLABLE) return 'The colour came out as forecast.';
+  return seen > forecast ? 'It came out darker than forecast.' : 'It came out paler than forecast.';
+}
+
+/** What was forecast and what came out, side by side. */
+export function AgainstForecast({
+  batch,
+  outcome,
+  plan,
+  pulledAt,
+  live,
+}: {
+  batch: Batch;
+  outcome: Outcome;
+  plan: Plan;
+  pulledAt: number | null;
+  live: LiveForecast;
+}) {
+  const { done_min: done, done_p10_min: early, done_p90_min: late } = batch.forecast;
+  const record = live.forecast?.record;
+  const sample = record && pulledAt !== null ? Math.min(record.samples - 1, Math.round(pulledAt / record.interval)) : null;
+  const faces = record && sample !== null ? sortedFaces(record, sample) : null;
+  const median = faces ? quantileOfSorted(faces, 0.5) : null;
+  const ramp = plan.food.ramp;
+  const swatch = (browning: number) => (
+    <span
+      className="mr-2 inline-block h-5 w-9 rounded-[3px] border border-iron-soft align-[-4px]"
+      style={{ background: foodColour(ramp, browning) }}
+      aria-hidden
+    />
+  );
+  return (
+    <div className="mt-2 space-y-2 text-[15px]">
+      {batch.fingerprint.length > 0 && (
+        <div className="h-9 max-w-md overflow-hidden rounded-[4px] border border-iron-soft">
+          <Fingerprint browning={batch.fingerprint} ramp={ramp} label="Colours when pulled, palest to darkest" />
+        </div>
+      )}
+      <table className="w-full max-w-xl text-left">
+        <thead>
+          <tr className="text-iron-soft">
+            <th className="font-normal" scope="col">
+              <span className="sr-only">What</span>
+            </th>
+            <th className="font-normal" scope="col">
+              Forecast
+            </th>
+            <th className="font-normal" scope="col">
+              Outcome
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row" className="font-normal text-iron-soft">
+              Done
+            </th>
+            <td>
+              {done === null ? 'not in time' : clockText(done * 60)}
+              {early !== null && late !== null && ` (80 %: ${Math.round(early)}–${Math.round(late)} min)`}
+            </td>
+            <td>{pulledAt === null ? 'not recorded' : `pulled at ${clockText(pulledAt)}`}</td>
+          </tr>
+          <tr>
+            <th scope="row" className="font-normal text-iron-soft">
+              Colour when pulled
+            </th>
+            <td>
+              {median === null ? '…' : swatch(median)}
+              {median?.toFixed(2)}
+            </td>
+            <td>
+              {swatch(outcome.browning)}
+              {outcome.browning.toFixed(2)}
+            </td>
+          </tr>
+          <tr>
+            <th scope="row" className="font-normal text-iron-soft">
+              Bite
+            </th>
+            <td>{plan.target.crispness.replace('-', ' ')} wished</td>
+            <td>{BITE_WORDS[outcome.crispness].toLowerCase()}</td>
+          </tr>
+          <tr>
+            <th scope="row" className="font-normal text-iron-soft">
+              Evenness
+            </th>
+            <td />
+            <td>{EVENNESS_WORDS[outcome.evenness].toLowerCase()}</td>
+          </tr>
+        </tbody>
+      </table>
+      {median !== null && <p>{colourSentence(median, outcome.browning)} Golden is 1.</p>}
+      {outcome.faults.length > 0 && <p>Went wrong: {outcome.faults.map((fault) => FAULT_WORDS[fault].toLowerCase()).join(', ')}.</p>}
+      {outcome.note && <p className="whitespace-pre-wrap">“{outcome.note}”</p>}
+    </div>
+  );
+}

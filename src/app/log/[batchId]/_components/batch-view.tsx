@@ -1,0 +1,113 @@
+'use client';
+
+import { format } from 'date-fns';
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { deriveRun } from '@/core/cook/run-state';
+import type { Batch } from '@/schemas/batch';
+import { planFromFile } from '@/schemas/plan-file';
+import { OutcomeForm } from '@/app/_components/outcome-form';
+import { Button } from '@/ui/controls/button';
+import { ColourField } from '@/ui/field/colour-field';
+import { LocalTime } from '@/ui/local-time';
+import { useUnits } from '@/ui/units-context';
+import { useForecast } from '@/ui/use-forecast';
+import { clockText } from '@/ui/words/format';
+import { EVENT_WORDS } from '@/ui/words/labels';
+import { planPhrases } from '@/ui/words/plan-text';
+import { AgainstForecast } from './against-forecast';
+
+/** Plan, events, and the forecast of what really happened against the outcome. */
+export function BatchView({ batch }: { batch: Batch }) {
+  const units = useUnits();
+  const [editing, setEditing] = useState(false);
+  const run = useMemo(() => deriveRun(batch.events), [batch.events]);
+  const document = useMemo(
+    () =>
+      run.loadedAt === null
+        ? batch.document
+        : {
+            ...batch.document,
+            cook: {
+              ...batch.document.cook,
+              events: run.openings.map((opening) => ({ minute: opening.time / 60, action: opening.action })),
+            },
+          },
+    [batch.document, run],
+  );
+  const plan = useMemo(() => planFromFile(document), [document]);
+  const live = useForecast(document, false);
+  const pulledAt = run.loadedAt !== null && run.doneAt !== null ? (run.doneAt - run.loadedAt) / 1000 : null;
+  const showForm = editing || (!batch.outcome && run.phase === 'done');
+  return (
+    <article className="tray p-4 sm:p-6">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1 className="text-[28px]">{batch.document.name}</h1>
+        <p className="text-[15px] text-iron-soft">
+          <LocalTime at={batch.begunAt} write={(date) => format(date, 'EEEE d MMMM yyyy, HH:mm')} /> in {batch.fryerName}
+        </p>
+      </div>
+      <p className="mt-1 text-[15px]">{planPhrases(batch.document, units).join(' · ')}</p>
+      {run.phase !== 'done' && (
+        <p className="mt-3">
+          <Link href={`/cook/${batch.id}`} className="font-semibold text-rim underline underline-offset-4">
+            This batch is under way: go to Cook
+          </Link>
+        </p>
+      )}
+      <h2 className="mt-5 text-[20px]">Forecast, with the openings as they happened</h2>
+      {live.forecast ? (
+        <ColourField
+          forecast={live.forecast}
+          ramp={plan.food.ramp}
+          stages={plan.stages}
+          openings={plan.events}
+          pulledAt={pulledAt}
+        />
+      ) : (
+        <p className="py-6 text-iron-soft">Working out the forecast …</p>
+      )}
+      <div className="mt-5 grid gap-8 lg:grid-cols-2">
+        <section>
+          <h2 className="text-[20px]">Outcome</h2>
+          {batch.outcome && !editing && <AgainstForecast batch={batch} outcome={batch.outcome} plan={plan} pulledAt={pulledAt} live={live} />}
+          {!batch.outcome && run.phase !== 'done' && <p className="mt-2 text-iron-soft">Not pulled yet.</p>}
+          {showForm && (
+            <OutcomeForm
+              batchId={batch.id}
+              ramp={plan.food.ramp}
+              crispness={plan.target.crispness}
+              before={batch.outcome ?? undefined}
+            />
+          )}
+          {batch.outcome && (
+            <Button look="quiet" className="no-print px-0" onClick={() => setEditing(!editing)}>
+              {editing ? 'Leave it as it was' : 'Change what was said'}
+            </Button>
+          )}
+        </section>
+        <section>
+          <h2 className="text-[20px]">What happened</h2>
+          <ol className="mt-2 space-y-1 text-[15px]">
+            {batch.events.map((event) => (
+              <li key={event.id} className="grid grid-cols-[9ch_1fr]">
+                <span>
+                  {run.loadedAt !== null && event.happenedAt >= run.loadedAt
+                    ? clockText((event.happenedAt - run.loadedAt) / 1000)
+                    : ''}
+                </span>
+                <span>
+                  {EVENT_WORDS[event.kind]}{' '}
+                  <span className="text-iron-soft">
+                    <LocalTime at={event.happenedAt} write={(date) => format(date, 'HH:mm:ss')} />
+                  </span>
+                </span>
+              </li>
+            ))}
+            {batch.events.length === 0 && <li className="text-iron-soft">Nothing recorded yet.</li>}
+          </ol>
+        </section>
+      </div>
+    </article>
+  );
+}

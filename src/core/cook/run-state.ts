@@ -1,0 +1,99 @@
+import type { CookEvent } from '../plan/plan';
+
+/** What can happen to a batch, as stored. */
+export const BATCH_EVENT_KINDS = [
+  'prep-begun',
+  'prep-done',
+  'loaded',
+  'shaken',
+  'tossed',
+  'flipped',
+  'drawer-open',
+  'more-time',
+  'done',
+  'undone',
+] as const;
+
+/** The kind of a batch event. */
+export type BatchEventKind = (typeof BATCH_EVENT_KINDS)[number];
+
+/** One event of a batch. Times are ms since 1970 by the device's clock. */
+export interface BatchEvent {
+  readonly id: string;
+  readonly kind: BatchEventKind;
+  readonly happenedAt: number;
+  /** prep-begun, prep-done: which step; undone: which event */
+  readonly detail: { readonly step?: number; readonly event?: string };
+}
+
+/** Where a batch stands. Derived from its events alone, so that reload, sleep and a second device agree. */
+export interface RunState {
+  readonly phase: 'prep' | 'cooking' | 'done';
+  /** ms since 1970 by step that has begun */
+  readonly prepBegun: ReadonlyMap<number, number>;
+  readonly prepDone: ReadonlySet<number>;
+  readonly loadedAt: number | null;
+  readonly doneAt: number | null;
+  /** minutes the cook added */
+  readonly extraMinutes: number;
+  /** openings that happened, s after loading */
+  readonly openings: readonly CookEvent[];
+  /** the newest event that can still be undone, or null */
+  readonly last: BatchEvent | null;
+}
+
+const OPENING_OF: Partial<Record<BatchEventKind, CookEvent['action']>> = {
+  shaken: 'shake',
+  tossed: 'toss',
+  flipped: 'flip',
+  'drawer-open': 'open',
+};
+
+/** Folds events, in any order and with repeats, into the state of the batch. */
+export function deriveRun(events: readonly BatchEvent[]): RunState {
+  const unique = [...new Map(events.map((event) => [event.id, event])).values()];
+  const undone = new Set(unique.filter((event) => event.kind === 'undone').map((event) => event.detail.event));
+  const standing = unique
+    .filter((event) => event.kind !== 'undone' && !undone.has(event.id))
+    .sort((a, b) => a.happenedAt - b.happenedAt);
+  const prepBegun = new Map<number, number>();
+  const prepDone = new Set<number>();
+  let loadedAt: number | null = null;
+  let doneAt: number | null = null;
+  let extraMinutes = 0;
+  const openings: CookEvent[] = [];
+  for (const event of standing) {
+    const action = OPENING_OF[event.kind];
+    if (event.kind === 'prep-begun' && event.detail.step !== undefined) prepBegun.set(event.detail.step, event.happenedAt);
+    else if (event.kind === 'prep-done' && event.detail.step !== undefined) prepDone.add(event.detail.step);
+    else if (event.kind === 'loaded') loadedAt ??= event.happenedAt;
+    else if (loadedAt === null) continue;
+    else if (event.kind === 'done') doneAt ??= event.happenedAt;
+    else if (event.kind === 'more-time') extraMinutes += 1;
+    else if (action) openings.push({ time: Math.max(0, (event.happenedAt - loadedAt) / 1000), action });
+  }
+  const phase = loadedAt === null ? 'prep' : doneAt === null ? 'cooking' : 'done';
+  return { phase, prepBegun, prepDone, loadedAt, doneAt, extraMinutes, openings, last: standing.at(-1) ?? null };
+}
+
+/** How near to a planned opening, s, an early one counts as it. Source: assumed; a cook is often a little early. */
+const COUNTS_AS_PLANNED = 150;
+
+/**
+ * Planned openings that are still to come: each that happened takes up the nearest planned one not later than shortly
+ * after it; those missed by more than `patience` s are given up.
+ */
+export function openingsToCome(
+  planned: readonly CookEvent[],
+  happened: readonly CookEvent[],
+  elapsed: number,
+  patience = COUNTS_AS_PLANNED,
+): CookEvent[] {
+  const left = [...planned].sort((a, b) => a.time - b.time);
+  for (const opening of happened) {
+    if (opening.action === 'open') continue;
+    const index = left.findIndex((plan) => plan.time <= opening.time + COUNTS_AS_PLANNED);
+    if (index >= 0) left.splice(index, 1);
+  }
+  return left.filter((plan) => plan.time > elapsed - patience);
+}

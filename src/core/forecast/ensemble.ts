@@ -1,0 +1,71 @@
+import { type Resolution, simulateCook } from '../engine/simulate-cook';
+import { normalQuantile } from '../numeric/normal-quantile';
+import { quantileOfSorted } from '../numeric/quantile';
+import { createSeededRandom, shuffleInPlace } from '../numeric/seeded-random';
+import type { Plan } from '../plan/plan';
+import { findDoneTime } from './done-time';
+import { trackShares } from './shares';
+
+/** Standard deviations of what is not known of a fryer that was never calibrated. Source: assumed. */
+const UNKNOWN = {
+  /** of ln h; fans and baskets differ */
+  heatTransfer: 0.15,
+  /** K; thermostats of small ovens are within 10–15 K */
+  offset: 8,
+  /** of ln P; labels and mains voltage */
+  power: 0.07,
+  /** of ln kb; sugar of the day, and what each cook calls golden */
+  browning: 0.3,
+} as const;
+
+/** Resolution of one member: the spread needs fewer pieces than the picture. */
+const MEMBER_RESOLUTION: Resolution = { pieces: 10, cells: 17, step: 6, interval: 30 };
+
+/** Quantiles of the done time, s; null where that member is not done within the stages. */
+export interface DoneInterval {
+  readonly p10: number | null;
+  readonly p50: number | null;
+  readonly p90: number | null;
+}
+
+/** One member's fryer: every unknown at its own quantile, paired at random (Latin hypercube). */
+export function ensemblePlans(plan: Plan, members: number, seed: number): Plan[] {
+  const random = createSeededRandom(seed * 7919 + 17);
+  const column = () => {
+    const order = Float64Array.from({ length: members }, (_, i) => normalQuantile((i + 0.5) / members));
+    shuffleInPlace(order, random);
+    return order;
+  };
+  const [transfer, offset, power, browning] = [column(), column(), column(), column()];
+  return Array.from({ length: members }, (_, i) => ({
+    ...plan,
+    browningScale: plan.browningScale * Math.exp(UNKNOWN.browning * browning[i]!),
+    fryer: {
+      ...plan.fryer,
+      heatTransferCoefficient: plan.fryer.heatTransferCoefficient * Math.exp(UNKNOWN.heatTransfer * transfer[i]!),
+      thermostatOffset: plan.fryer.thermostatOffset + UNKNOWN.offset * offset[i]!,
+      maximumPower: plan.fryer.maximumPower * Math.exp(UNKNOWN.power * power[i]!),
+    },
+  }));
+}
+
+/** Done time of one member, s, or null. */
+export function memberDoneTime(plan: Plan, seed: number): number | null {
+  const record = simulateCook(plan, seed, MEMBER_RESOLUTION);
+  return findDoneTime(trackShares(record, plan.target.colour), record, plan.target.colour);
+}
+
+/** Quantiles over members; one that is not done counts as later than all others. */
+export function doneInterval(times: readonly (number | null)[]): DoneInterval {
+  const sorted = times.map((time) => time ?? Infinity).sort((a, b) => a - b);
+  const at = (share: number) => {
+    const value = quantileOfSorted(sorted, share);
+    return Number.isFinite(value) ? value : null;
+  };
+  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
+}
+
+/** The 80 % interval of the done time over the fryer's and the food's unknowns. */
+export function forecastInterval(plan: Plan, members: number, seed: number): DoneInterval {
+  return doneInterval(ensemblePlans(plan, members, seed).map((member, i) => memberDoneTime(member, seed + i)));
+}

@@ -1,0 +1,50 @@
+import type { CookRecord } from '../engine/cook-record';
+import { simulateCook, STANDARD_RESOLUTION, type Resolution } from '../engine/simulate-cook';
+import { batchYield } from '../cut/batch-yield';
+import type { Plan } from '../plan/plan';
+import { findDoneTime } from './done-time';
+import { findWarnings } from './find-warnings';
+import { type ShareTrack, trackShares } from './shares';
+import type { Warning } from './warning';
+import { findPeak, findWindow, type Peak, type Window } from './window';
+
+/** What Drubek says of a plan in one fryer, before chance and the fryer's unknowns. */
+export interface Forecast {
+  readonly record: CookRecord;
+  readonly track: ShareTrack;
+  /** s, or null when not within the stages */
+  readonly doneTime: number | null;
+  readonly window: Window | null;
+  readonly peak: Peak;
+  /** s, when to begin looking; null when never done */
+  readonly firstCheck: number | null;
+  /** kg of oil in the bowl */
+  readonly oilMass: number;
+  /** kg/m² of it on the cut surface */
+  readonly oilFilm: number;
+  readonly warnings: readonly Warning[];
+}
+
+/** Share of right pieces at which a first look pays. Source: assumed. */
+const CHECK_BEFORE = 0.12;
+
+/** Forecasts a plan. Same plan, seed and resolution, same answer. */
+export function forecastPlan(plan: Plan, seed = 1, resolution: Resolution = STANDARD_RESOLUTION): Forecast {
+  const record = simulateCook(plan, seed, resolution);
+  const track = trackShares(record, plan.target.colour);
+  const doneTime = findDoneTime(track, record, plan.target.colour);
+  const window = findWindow(track);
+  const peak = findPeak(track);
+  const oilMass = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);
+  return {
+    record,
+    track,
+    doneTime,
+    window,
+    peak,
+    firstCheck: doneTime === null ? null : doneTime * (1 - CHECK_BEFORE),
+    oilMass,
+    oilFilm: oilMass / batchYield(plan.food, plan.cut, plan.mass).surface,
+    warnings: findWarnings(plan, record, doneTime, window, peak),
+  };
+}

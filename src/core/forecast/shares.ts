@@ -1,0 +1,44 @@
+import type { CookRecord } from '../engine/cook-record';
+import type { TargetColour } from '../plan/plan';
+import { judgePiece } from './judge-piece';
+
+/** Shares of pieces by verdict against time; each row sums to one. */
+export interface ShareTrack {
+  /** s between rows */
+  readonly interval: number;
+  readonly samples: number;
+  /** [sample][under, right, dark, burnt] flat */
+  readonly shares: Float64Array;
+}
+
+/** Judges every piece at every sample of a record. */
+export function trackShares(record: CookRecord, colour: TargetColour): ShareTrack {
+  const { samples, pieces } = record;
+  const shares = new Float64Array(samples * 4);
+  for (let s = 0; s < samples; s++) {
+    for (let p = 0; p < pieces; p++) {
+      const at = s * pieces + p;
+      const verdict = judgePiece(
+        record.browning[2 * at]!,
+        record.browning[2 * at + 1]!,
+        record.crispness[at]!,
+        record.softness[at]!,
+        colour,
+      );
+      shares[s * 4 + verdict] = shares[s * 4 + verdict]! + 1 / pieces;
+    }
+  }
+  return { interval: record.interval, samples, shares };
+}
+
+/** Time in s at which the share of `verdict` first reaches `level`, linear between samples, or null. */
+export function firstReached(track: ShareTrack, verdict: number, level: number): number | null {
+  for (let s = 0; s < track.samples; s++) {
+    const here = track.shares[s * 4 + verdict]!;
+    if (here < level) continue;
+    if (s === 0) return 0;
+    const before = track.shares[(s - 1) * 4 + verdict]!;
+    return (s - 1 + (level - before) / (here - before)) * track.interval;
+  }
+  return null;
+}

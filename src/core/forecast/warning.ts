@@ -1,0 +1,9 @@
+/** What a forecast warns of; the words are made in the interface. */
+export type Warning =
+  | { readonly code: 'power-limited'; readonly minutesAtFullPower: number; readonly airBelowDial: number }
+  | { readonly code: 'too-full'; readonly layers: number }
+  | { readonly code: 'will-not-crisp' }
+  | { readonly code: 'not-done-in-time'; readonly medianBrowning: number }
+  | { readonly code: 'window-narrow'; readonly width: number }
+  | { readonly code: 'cut-uneven'; readonly peakShare: number }
+  | { readonly code: 'never-together'; readonly peakShare: number };

@@ -1,0 +1,47 @@
+import { change, list, type Runner } from '../query';
+
+/** What a cook said of a batch. */
+export interface OutcomeRow {
+  batch_id: string;
+  crispness: string;
+  browning: number;
+  evenness: string;
+  faults: string[];
+  note: string;
+  fingerprint: number[];
+}
+
+export async function listOutcomes(kitchenId: string, batchIds: readonly string[]): Promise<OutcomeRow[]> {
+  return list<OutcomeRow>(
+    `SELECT batch_id, crispness, browning, evenness, faults, note, fingerprint FROM outcomes
+     WHERE kitchen_id = $1 AND batch_id = ANY($2)`,
+    [kitchenId, batchIds],
+  );
+}
+
+export async function upsertOutcome(
+  kitchenId: string,
+  batchId: string,
+  outcome: Omit<OutcomeRow, 'batch_id'>,
+  runner?: Runner,
+): Promise<void> {
+  await change(
+    `INSERT INTO outcomes (batch_id, kitchen_id, crispness, browning, evenness, faults, note, fingerprint)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8)
+     ON CONFLICT (batch_id) DO UPDATE SET crispness = EXCLUDED.crispness, browning = EXCLUDED.browning,
+       evenness = EXCLUDED.evenness, faults = EXCLUDED.faults, note = EXCLUDED.note,
+       fingerprint = EXCLUDED.fingerprint, recorded_at = now()
+       WHERE outcomes.kitchen_id = EXCLUDED.kitchen_id`,
+    [
+      batchId,
+      kitchenId,
+      outcome.crispness,
+      outcome.browning,
+      outcome.evenness,
+      outcome.faults,
+      outcome.note,
+      outcome.fingerprint,
+    ],
+    runner,
+  );
+}

@@ -1,0 +1,51 @@
+import type { z } from 'zod';
+
+/** One thing wrong with an input: where, and what to change. */
+export interface Fault {
+  /** such as `cut.thickness_mm` or `prep[2].minutes`; empty for the whole */
+  readonly path: string;
+  readonly message: string;
+}
+
+function pathText(path: readonly PropertyKey[]): string {
+  return path.reduce<string>((text, part) => {
+    if (typeof part === 'number') return `${text}[${part}]`;
+    return text ? `${text}.${String(part)}` : String(part);
+  }, '');
+}
+
+/** Every fault of a failed parse, one a field, in words. */
+export function faultsOf(error: z.ZodError): Fault[] {
+  return error.issues.flatMap((issue) => {
+    if (issue.code === 'unrecognized_keys') {
+      return issue.keys.map((key) => ({
+        path: pathText([...issue.path, key]),
+        message: 'is not a field of this format; remove it or check its spelling',
+      }));
+    }
+    return [{ path: pathText(issue.path), message: words(issue) }];
+  });
+}
+
+function words(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case 'too_small':
+      return `must be ${limitWords(issue.origin, issue.minimum)} at least`;
+    case 'too_big':
+      return `must be ${limitWords(issue.origin, issue.maximum)} at most`;
+    case 'invalid_value':
+      return `must be one of ${issue.values.map(String).join(', ')}`;
+    case 'invalid_type':
+      return issue.input === undefined ? `is missing; it must be of type ${issue.expected}` : `must be of type ${issue.expected}`;
+    case 'invalid_union':
+      return issue.discriminator ? `has an unknown ${issue.discriminator}` : 'has none of the allowed forms';
+    default:
+      return issue.message;
+  }
+}
+
+function limitWords(origin: string, limit: number | bigint): string {
+  if (origin === 'string') return `${limit} characters long`;
+  if (origin === 'array') return `a list of ${limit} entries`;
+  return String(limit);
+}

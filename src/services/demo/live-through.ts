@@ -1,0 +1,94 @@
+import { simulateCook } from '@/core/engine/simulate-cook';
+import { forecastInterval } from '@/core/forecast/ensemble';
+import { type Forecast, forecastPlan } from '@/core/forecast/forecast';
+import { findDoneTime } from '@/core/forecast/done-time';
+import { trackShares } from '@/core/forecast/shares';
+import { normalQuantile } from '@/core/numeric/normal-quantile';
+import { createSeededRandom } from '@/core/numeric/seeded-random';
+import { quantileOfSorted } from '@/core/numeric/quantile';
+import { cookDuration, type CookEvent, type Plan } from '@/core/plan/plan';
+import type { BatchForecast, Outcome } from '@/schemas/batch';
+
+/** What the fryers of the demo are really like, unknown to the app: the small one runs cool. */
+export const HIDDEN_TRUTH = {
+  large: { offset: 2, transfer: 1.03 },
+  small: { offset: -18, transfer: 0.92 },
+} as const;
+
+/** Spread of the day: ln of browning, s of the cook's timing. Source: assumed. */
+const DAY_BROWNING = 0.15;
+const HAND_DELAY = 25;
+
+/** Members behind the stored interval. */
+const MEMBERS = 8;
+
+/** What happened to a demo batch, s after loading, and what came of it. */
+export interface LivedBatch {
+  readonly forecast: BatchForecast;
+  readonly openings: readonly CookEvent[];
+  readonly pulledAfter: number;
+  readonly outcome: Outcome;
+}
+
+/** Cooks a plan in the fryer as it really is, with the day's noise, and pulls when it looks done. */
+export function liveThrough(plan: Plan, fryer: keyof typeof HIDDEN_TRUTH, seed: number, note: string): LivedBatch {
+  const random = createSeededRandom(seed * 101 + 5);
+  const noise = () => normalQuantile(0.02 + 0.96 * random());
+  const forecast = forecastPlan(plan);
+  const truth = HIDDEN_TRUTH[fryer];
+  const openings = plan.events.map((event) => ({ ...event, time: event.time + Math.abs(noise()) * HAND_DELAY }));
+  const real: Plan = {
+    ...plan,
+    events: openings,
+    browningScale: Math.exp(DAY_BROWNING * noise()),
+    fryer: {
+      ...plan.fryer,
+      thermostatOffset: truth.offset,
+      heatTransferCoefficient: plan.fryer.heatTransferCoefficient * truth.transfer,
+    },
+  };
+  const record = simulateCook(real, seed);
+  const track = trackShares(record, plan.target.colour);
+  const ready = findDoneTime(track, record, plan.target.colour) ?? cookDuration(plan) - 60;
+  const pulledAfter = Math.min(cookDuration(plan) - record.interval, ready + 60 + noise() * HAND_DELAY);
+  const sample = Math.round(pulledAfter / record.interval);
+  return {
+    forecast: storedForecast(forecast, plan),
+    openings: openings.filter((opening) => opening.time < pulledAfter),
+    pulledAfter,
+    outcome: outcomeAt(record, sample, note),
+  };
+}
+
+function storedForecast(forecast: Forecast, plan: Plan): BatchForecast {
+  const interval = forecastInterval(plan, MEMBERS, 1);
+  const minutes = (seconds: number | null) => (seconds === null ? null : Number((seconds / 60).toFixed(2)));
+  return {
+    done_min: minutes(forecast.doneTime),
+    done_p10_min: minutes(interval.p10),
+    done_p90_min: minutes(interval.p90),
+    window: forecast.window && { from_min: minutes(forecast.window.from)!, to_min: minutes(forecast.window.to)! },
+    first_check_min: minutes(forecast.firstCheck),
+  };
+}
+
+function outcomeAt(record: ReturnType<typeof simulateCook>, sample: number, note: string): Outcome {
+  const { pieces } = record;
+  const colours = Array.from({ length: pieces }, (_, p) => {
+    const at = 2 * (sample * pieces + p);
+    return (record.browning[at]! + record.browning[at + 1]!) / 2;
+  }).sort((a, b) => a - b);
+  const bites = record.crispness.slice(sample * pieces, (sample + 1) * pieces).sort();
+  const bite = quantileOfSorted(bites, 0.5);
+  const softest = quantileOfSorted(bites, 0.1);
+  const browning = quantileOfSorted(colours, 0.5);
+  const darkest = quantileOfSorted(colours, 0.95);
+  const spread = quantileOfSorted(colours, 0.9) / Math.max(0.05, quantileOfSorted(colours, 0.1));
+  return {
+    crispness: bite < 0.5 ? 'soft' : bite < 1 ? 'tender' : bite < 3 ? 'crisp' : 'very-crisp',
+    browning: Number(browning.toFixed(2)),
+    evenness: spread < 1.6 ? 'even' : spread < 2.6 ? 'some-differ' : 'uneven',
+    faults: [...(darkest > 2.2 ? (['burnt-edges'] as const) : []), ...(softest < 0.8 ? (['wet-heart'] as const) : [])],
+    note,
+  };
+}

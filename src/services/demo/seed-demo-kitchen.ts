@@ -1,0 +1,72 @@
+import { randomUUID } from 'node:crypto';
+import { subDays } from 'date-fns';
+import { fingerprintAt } from '@/core/cook/fingerprint';
+import { insertBatch, insertBatchEvent } from '@/db/queries/batches';
+import { insertFryer } from '@/db/queries/fryers';
+import { findDemoKitchen, insertKitchen, removeKitchen } from '@/db/queries/kitchens';
+import { upsertOutcome } from '@/db/queries/outcomes';
+import { upsertPlan } from '@/db/queries/plans';
+import { transact, type Runner } from '@/db/query';
+import { planFileSchema, planFromFile, type PlanFile } from '@/schemas/plan-file';
+import { DEMO_BATCHES, type DemoBatch } from './demo-batches';
+import { liveThrough } from './live-through';
+
+const FRYERS = {
+  large: { name: 'Large drawer', power_w: 1500, basket_cm2: 500, basket_height_mm: 90, thermostat_offset_c: 0 },
+  small: { name: 'Small, borrowed', power_w: 1200, basket_cm2: 330, basket_height_mm: 80, thermostat_offset_c: 0 },
+} as const;
+
+/** Makes the demo kitchen where it is missing; `fresh` removes it first, with all that was cooked in it. */
+export async function seedDemoKitchen(now: Date, fresh: boolean): Promise<'kept' | 'made'> {
+  return transact(async (client) => {
+    const known = await findDemoKitchen(client);
+    if (known && !fresh) return 'kept';
+    if (known) await removeKitchen(known.kitchen_id, client);
+    const kitchen = await insertKitchen('Larder', true, client);
+    const large = await insertFryer(kitchen.kitchen_id, FRYERS.large, client);
+    await insertFryer(kitchen.kitchen_id, FRYERS.small, client);
+    for (const [index, batch] of DEMO_BATCHES.entries()) {
+      await insertLived(kitchen.kitchen_id, batch, index + 1, now, client);
+    }
+    const tonight = demoDocument({ ...DEMO_BATCHES[0]!, plan: { ...DEMO_BATCHES[0]!.plan, mass_g: 450 } });
+    await upsertPlan(
+      kitchen.kitchen_id,
+      { planId: randomUUID(), fryerId: large.fryer_id, name: tonight.name, document: tonight },
+      client,
+    );
+    return 'made';
+  });
+}
+
+function demoDocument({ plan, fryer }: DemoBatch): PlanFile {
+  const { preheatMinutes, ...rest } = plan;
+  const { name: _name, ...measures } = FRYERS[fryer];
+  const preheat =
+    preheatMinutes > 0 ? { minutes: preheatMinutes, temperature_c: plan.cook.stages[0]!.temperature_c } : null;
+  return planFileSchema.parse({ format: 'drubek.plan', version: 1, ...rest, fryer: { ...measures, preheat } });
+}
+
+async function insertLived(kitchenId: string, batch: DemoBatch, seed: number, now: Date, runner: Runner): Promise<void> {
+  const document = demoDocument(batch);
+  const plan = planFromFile(document);
+  const lived = liveThrough(plan, batch.fryer, seed, batch.note);
+  const loadedAt = subDays(now, batch.daysAgo);
+  loadedAt.setHours(Math.floor(batch.hour), Math.round((batch.hour % 1) * 60), 0, 0);
+  const batchId = randomUUID();
+  await insertBatch(
+    kitchenId,
+    { batchId, fryerName: FRYERS[batch.fryer].name, document, forecast: lived.forecast, begunAt: loadedAt },
+    runner,
+  );
+  const at = (seconds: number) => new Date(loadedAt.getTime() + Math.round(seconds) * 1000);
+  const happened = [
+    { kind: 'loaded', time: 0 },
+    ...lived.openings.map((opening) => ({ kind: 'shaken', time: opening.time })),
+    { kind: 'done', time: lived.pulledAfter },
+  ];
+  for (const { kind, time } of happened) {
+    await insertBatchEvent(kitchenId, batchId, { id: randomUUID(), kind, detail: {}, happenedAt: at(time) }, runner);
+  }
+  const fingerprint = fingerprintAt({ ...plan, events: lived.openings }, lived.pulledAfter, lived.outcome.browning);
+  await upsertOutcome(kitchenId, batchId, { ...lived.outcome, fingerprint }, runner);
+}

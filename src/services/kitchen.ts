@@ -1,0 +1,72 @@
+import { insertFryer, listFryers, type FryerRow } from '@/db/queries/fryers';
+import {
+  findDemoKitchen,
+  findKitchen,
+  insertKitchen,
+  updateUnitSystem,
+  type KitchenRow,
+} from '@/db/queries/kitchens';
+import { transact } from '@/db/query';
+import type { Kitchen, KitchenFryer } from '@/schemas/kitchen';
+import { fail, type Result, succeed, withDatabase } from './result';
+
+function kitchenOf(row: KitchenRow): Kitchen {
+  return { id: row.kitchen_id, name: row.name, unitSystem: row.unit_system, isDemo: row.is_demo };
+}
+
+export function fryerOf(row: FryerRow): KitchenFryer {
+  return {
+    id: row.fryer_id,
+    name: row.name,
+    powerW: row.power_w,
+    basketCm2: row.basket_cm2,
+    basketHeightMm: row.basket_height_mm,
+    thermostatOffsetC: row.thermostat_offset_c,
+  };
+}
+
+/** The kitchen with this id; not-found when it was removed since the cookie was given. */
+export function loadKitchen(kitchenId: string): Promise<Result<Kitchen>> {
+  return withDatabase(async () => {
+    const row = await findKitchen(kitchenId);
+    return row ? succeed(kitchenOf(row)) : fail({ code: 'not-found' });
+  });
+}
+
+/** Its fryers, oldest first. */
+export async function loadFryers(kitchenId: string): Promise<KitchenFryer[]> {
+  return (await listFryers(kitchenId)).map(fryerOf);
+}
+
+/** The kitchen a browser without a cookie enters: the demo kitchen where one is shown, else a new one. */
+export function enterKitchen(): Promise<Result<Kitchen>> {
+  return withDatabase(async () => {
+    const demo = process.env.DRUBEK_DEMO === '1' ? await findDemoKitchen() : null;
+    return demo ? succeed(kitchenOf(demo)) : succeed(await makeKitchen());
+  });
+}
+
+/** A new, empty kitchen with one ordinary fryer to begin with. */
+export function createKitchen(): Promise<Result<Kitchen>> {
+  return withDatabase(async () => succeed(await makeKitchen()));
+}
+
+function makeKitchen(): Promise<Kitchen> {
+  return transact(async (client) => {
+    const row = await insertKitchen('My kitchen', false, client);
+    await insertFryer(
+      row.kitchen_id,
+      { name: 'My fryer', power_w: 1500, basket_cm2: 500, basket_height_mm: 90, thermostat_offset_c: 0 },
+      client,
+    );
+    return kitchenOf(row);
+  });
+}
+
+/** Switches a kitchen's units. */
+export function chooseUnits(kitchenId: string, unitSystem: 'metric' | 'us'): Promise<Result<null>> {
+  return withDatabase(async () => {
+    await updateUnitSystem(kitchenId, unitSystem);
+    return succeed(null);
+  });
+}

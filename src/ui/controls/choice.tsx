@@ -1,0 +1,43 @@
+'use client';
+
+import { RadioGroup } from 'radix-ui';
+import { useId } from 'react';
+
+/** One of a few, all in view. Arrow keys move, as in any group of radio buttons. */
+export function Choice<Value extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: Value;
+  options: readonly { readonly value: Value; readonly word: string; readonly note?: string }[];
+  onChange: (value: Value) => void;
+}) {
+  const id = useId();
+  return (
+    <div>
+      <span id={id} className="mb-1 block text-[14px] font-semibold">
+        {label}
+      </span>
+      <RadioGroup.Root
+        aria-labelledby={id}
+        value={value}
+        onValueChange={(next) => onChange(next as Value)}
+        className="flex flex-wrap gap-1.5"
+      >
+        {options.map((option) => (
+          <RadioGroup.Item
+            key={option.value}
+            value={option.value}
+            className="min-h-11 rounded-part border-2 border-enamel-deep bg-white px-3 py-1 text-left text-[14px] leading-tight data-[state=checked]:border-rim data-[state=checked]:bg-rim data-[state=checked]:text-white"
+          >
+            <span className="block font-semibold">{option.word}</span>
+            {option.note && <span className="block text-[12px]">{option.note}</span>}
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+    </div>
+  );
+}

@@ -1,0 +1,95 @@
+'use client';
+
+import { Slider } from 'radix-ui';
+import { useId, useState } from 'react';
+
+/** A number with a slider and a field to type in. Moving re-forecasts at once; letting go saves. */
+export function Lever({
+  label,
+  value,
+  limits,
+  step,
+  unit,
+  say,
+  note,
+  onMove,
+  onRelease,
+}: {
+  label: string;
+  value: number;
+  limits: readonly [number, number];
+  step: number;
+  /** unit of the typed number */
+  unit: string;
+  /** the value in the cook's own words and units, shown beside the name */
+  say?: string;
+  note?: string;
+  onMove: (value: number) => void;
+  onRelease: (value: number) => void;
+}) {
+  const id = useId();
+  const [typed, setTyped] = useState<string | null>(null);
+  const [clamped, setClamped] = useState<string | null>(null);
+  const [low, high] = limits;
+
+  const settle = (text: string) => {
+    setTyped(null);
+    const number = Number(text.replace(',', '.'));
+    if (text.trim() === '' || !Number.isFinite(number)) {
+      setClamped(`“${text}” is not a number; kept at ${value} ${unit}.`);
+      return;
+    }
+    const inside = Math.min(high, Math.max(low, number));
+    setClamped(inside === number ? null : `${number} ${unit} is beyond what works here; set to ${inside} ${unit}.`);
+    if (inside !== value) onRelease(inside);
+  };
+
+  return (
+    <div>
+      <div className="flex items-baseline justify-between gap-3">
+        <label id={`${id}-label`} htmlFor={id} className="text-[14px] font-semibold">
+          {label}
+          {say && <span className="ml-2 font-normal text-iron-soft">{say}</span>}
+        </label>
+        <span className="flex items-baseline gap-1 text-[14px]">
+          <input
+            id={id}
+            inputMode="decimal"
+            aria-describedby={clamped || note ? `${id}-note` : undefined}
+            className="h-9 w-16 rounded-part border-2 border-enamel-deep bg-white px-2 text-right"
+            value={typed ?? String(value)}
+            onChange={(event) => setTyped(event.target.value)}
+            onBlur={(event) => typed !== null && settle(event.target.value)}
+            onKeyDown={(event) => event.key === 'Enter' && settle(event.currentTarget.value)}
+          />
+          {unit}
+        </span>
+      </div>
+      <Slider.Root
+        className="relative flex h-11 touch-none items-center select-none"
+        value={[value]}
+        min={low}
+        max={high}
+        step={step}
+        onValueChange={([next]) => {
+          setClamped(null);
+          onMove(next!);
+        }}
+        onValueCommit={([next]) => onRelease(next!)}
+      >
+        <Slider.Track className="relative h-1.5 grow rounded-full bg-enamel-deep shadow-[inset_0_1px_1px_rgb(27_30_34/0.25)]">
+          <Slider.Range className="absolute h-full rounded-full bg-rim" />
+        </Slider.Track>
+        <Slider.Thumb
+          aria-labelledby={`${id}-label`}
+          className="block size-7 rounded-full border-[3px] border-rim bg-enamel"
+        />
+      </Slider.Root>
+      {(clamped ?? note) && (
+        <p id={`${id}-note`} role={clamped ? 'status' : undefined} className="-mt-1 text-[13px] text-iron-soft">
+          {clamped ?? note}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,36 @@
+import { foodColour } from '../colour/food-colours';
+import { PAPER, Sketch } from './sketch';
+import type { ColourRamp } from '../../core/food/colour-ramp';
+
+/** A surface cut through with the film that lies on it, thickness enlarged by one scale for all films. */
+export function FilmDrawing({
+  ramp,
+  large,
+  filmGM2,
+  colour,
+  label,
+}: {
+  ramp: ColourRamp;
+  large: boolean;
+  /** g/m², a thousandth of a millimetre of water each */
+  filmGM2: number;
+  colour: string;
+  label: string;
+}) {
+  const { width, height } = large ? PAPER.large : PAPER.small;
+  const enlarged = large ? 0.5 : 0.19;
+  const film = filmGM2 * enlarged;
+  const surface = large ? 120 : 44;
+  return (
+    <Sketch large={large} label={label}>
+      <rect x={0} y={surface} width={width} height={height - surface} fill={foodColour(ramp, 0)} />
+      {film > 0 && <rect x={0} y={surface - film} width={width} height={film} fill={colour} />}
+      <line x1={0} x2={width} y1={surface} y2={surface} stroke={foodColour(ramp, 1.6)} />
+      {large && (
+        <text x={width - 6} y={surface - film - 6} textAnchor="end" className="fill-iron-soft text-[13px]">
+          {Math.round(filmGM2)} g/m², enlarged 125 times
+        </text>
+      )}
+    </Sketch>
+  );
+}

@@ -1,0 +1,45 @@
+import type { ReactNode } from 'react';
+import type { ColourRamp } from '../../core/food/colour-ramp';
+import type { Plan } from '../../core/plan/plan';
+
+/** What every drawing is made from: the plan in SI, the food's colours, and whether it stands in the strip or large. */
+export interface DrawingProps {
+  readonly plan: Plan;
+  readonly ramp: ColourRamp;
+  readonly large: boolean;
+}
+
+/** Paper of a drawing, CSS pixels. */
+export const PAPER = { small: { width: 112, height: 62 }, large: { width: 500, height: 170 } } as const;
+
+/** An SVG of the drawing's size with a name for those who do not see it. */
+export function Sketch({ large, label, children }: { large: boolean; label: string; children: ReactNode }) {
+  const { width, height } = large ? PAPER.large : PAPER.small;
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      role={large ? 'img' : undefined}
+      aria-label={large ? label : undefined}
+      aria-hidden={large ? undefined : true}
+      className={large ? 'h-auto w-full max-w-[500px]' : 'h-[62px] w-[112px]'}
+    >
+      {children}
+    </svg>
+  );
+}
+
+/** A ruler along the bottom, a tick a centimetre, `scale` px/mm. */
+export function Ruler({ scale, width, y }: { scale: number; width: number; y: number }) {
+  const count = Math.floor(width / (10 * scale));
+  return (
+    <g className="stroke-iron-soft">
+      <line x1={0} x2={count * 10 * scale} y1={y} y2={y} />
+      {Array.from({ length: count + 1 }, (_, i) => (
+        <line key={i} x1={i * 10 * scale} x2={i * 10 * scale} y1={y} y2={y - (i % 5 === 0 ? 8 : 5)} />
+      ))}
+      <text x={count * 10 * scale} y={y - 10} textAnchor="end" className="fill-iron-soft stroke-none text-[12px]">
+        {count} cm
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,22 @@
+/** What a request came to: done, refused with words, or not sent at all. */
+export type Sent =
+  | { readonly kind: 'done' }
+  | { readonly kind: 'refused'; readonly error: string }
+  | { readonly kind: 'away'; readonly error: string };
+
+/** Sends JSON to the app's own server. A server that is away or cannot reach its database counts as not sent. */
+export async function send(method: 'POST' | 'PUT', path: string, body: unknown): Promise<Sent> {
+  try {
+    const response = await fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    if (response.ok) return { kind: 'done' };
+    const answer = (await response.json().catch(() => ({}))) as { error?: string };
+    const error = answer.error ?? `The server answered ${response.status}.`;
+    return response.status >= 500 || response.status === 429 ? { kind: 'away', error } : { kind: 'refused', error };
+  } catch {
+    return { kind: 'away', error: 'The server cannot be reached.' };
+  }
+}

@@ -1,0 +1,45 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { DoneInterval } from '../core/forecast/ensemble';
+import type { Forecast } from '../core/forecast/forecast';
+import type { PlanFile } from '../schemas/plan-file';
+import { createForecaster, type Forecaster } from '../workers/forecast/client';
+
+/** A forecast that follows a plan: the newest picture, whether it is the full one, and the interval once known. */
+export interface LiveForecast {
+  readonly forecast: Forecast | null;
+  readonly isFull: boolean;
+  readonly interval: DoneInterval | null;
+  readonly failed: boolean;
+}
+
+const NOTHING: LiveForecast = { forecast: null, isFull: false, interval: null, failed: false };
+
+/** Forecasts `document` in a worker and again whenever it changes; null waits. */
+export function useForecast(document: PlanFile | null, withInterval: boolean): LiveForecast {
+  const [live, setLive] = useState<LiveForecast>(NOTHING);
+  const forecaster = useRef<Forecaster | null>(null);
+
+  useEffect(() => {
+    forecaster.current = createForecaster(
+      (answer) =>
+        setLive((before) =>
+          answer.kind === 'interval'
+            ? { ...before, interval: answer.interval }
+            : { ...before, forecast: answer.forecast, isFull: answer.kind === 'full', failed: false },
+        ),
+      () => setLive((before) => ({ ...before, failed: true })),
+    );
+    return () => {
+      forecaster.current?.end();
+      forecaster.current = null;
+    };
+  }, []);
+
+  useEffect(() => {
+    if (document) forecaster.current?.request(document, withInterval);
+  }, [document, withInterval]);
+
+  return live;
+}

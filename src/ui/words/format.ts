@@ -1,0 +1,67 @@
+import { fahrenheitFromCelsius } from '../../core/units/temperature';
+import { INCH, OUNCE, teaspoonsOfOil } from '../../core/units/kitchen-measures';
+
+/** Units a kitchen has chosen. */
+export type UnitSystem = 'metric' | 'us';
+
+const FRACTIONS: Record<number, string> = { 0: '', 1: '⅛', 2: '¼', 3: '⅜', 4: '½', 5: '⅝', 6: '¾', 7: '⅞' };
+
+/** A number to the nearest eighth as a cook reads it, such as 2½; below one sixteenth "a trace". */
+export function inEighths(value: number): string {
+  const eighths = Math.round(value * 8);
+  if (eighths === 0) return value > 0.02 ? 'a trace' : '0';
+  const whole = Math.floor(eighths / 8);
+  return `${whole > 0 ? whole : ''}${FRACTIONS[eighths % 8]}` || '0';
+}
+
+/** 200 °C or 392 °F. */
+export function temperatureText(temperatureC: number, units: UnitSystem): string {
+  return units === 'us' ? `${Math.round(fahrenheitFromCelsius(temperatureC))} °F` : `${Math.round(temperatureC)} °C`;
+}
+
+/** A difference of temperature: 10 °C or 18 °F. */
+export function temperatureGapText(gapC: number, units: UnitSystem): string {
+  return units === 'us' ? `${Math.round(gapC * 1.8)} °F` : `${Math.round(gapC)} °C`;
+}
+
+/** 10 mm or 3/8 in (in sixteenths, as on a ruler). */
+export function lengthText(lengthMm: number, units: UnitSystem): string {
+  if (units === 'metric') return `${Number(lengthMm.toFixed(1))} mm`;
+  const sixteenths = Math.max(1, Math.round((lengthMm / 1000 / INCH) * 16));
+  const whole = Math.floor(sixteenths / 16);
+  let top = sixteenths % 16;
+  let bottom = 16;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  const fraction = top > 0 ? `${top}/${bottom}` : '';
+  return `${[whole || '', fraction].filter(Boolean).join(' ')} in`;
+}
+
+/** 500 g, or 17.6 oz with the grams beside. */
+export function massText(massG: number, units: UnitSystem): string {
+  const grams = massG < 10 ? `${Number(massG.toFixed(1))} g` : `${Math.round(massG)} g`;
+  return units === 'us' ? `${(massG / 1000 / OUNCE).toFixed(1)} oz (${grams})` : grams;
+}
+
+/** Oil as grams with spoons beside: 11 g (2⅜ tsp). From three teaspoons on in tablespoons of three teaspoons. */
+export function oilText(massG: number): string {
+  const spoons = teaspoonsOfOil(massG / 1000);
+  const inSpoons = spoons >= 3 ? `${inEighths(spoons / 3)} tbsp` : `${inEighths(spoons)} tsp`;
+  return massG === 0 ? 'none' : `${Number(massG.toFixed(1))} g (${inSpoons})`;
+}
+
+/** Minutes and seconds, 18:30; hours before them from one hour on. */
+export function clockText(seconds: number): string {
+  const total = Math.max(0, Math.round(seconds));
+  const hours = Math.floor(total / 3600);
+  const minutes = Math.floor((total % 3600) / 60);
+  const rest = String(total % 60).padStart(2, '0');
+  return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
+}
+
+/** 62 % from 0.62. */
+export function percentText(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}

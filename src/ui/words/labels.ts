@@ -1,0 +1,68 @@
+import type { Verdict } from '../../core/forecast/judge-piece';
+import type { CookAction, DryingMethod, TargetColour, TargetCrispness } from '../../core/plan/plan';
+import type { BatchEventKind } from '../../core/cook/run-state';
+import type { CutShape } from '../../core/cut/cut';
+import type { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS } from '../../schemas/batch';
+
+export const VERDICT_WORDS: Record<Verdict, string> = { under: 'under', right: 'right', dark: 'dark', burnt: 'burnt' };
+
+export const SHAPE_WORDS: Record<CutShape, string> = { stick: 'Sticks', slice: 'Slices', cube: 'Cubes' };
+
+export const DRYING_WORDS: Record<DryingMethod, string> = {
+  drain: 'Drained',
+  towel: 'Towelled',
+  'towel-twice': 'Towelled twice',
+  spinner: 'Spun',
+};
+
+export const ACTION_WORDS: Record<CookAction, string> = {
+  shake: 'Shake',
+  toss: 'Toss in a bowl',
+  flip: 'Flip each piece',
+  open: 'Open the drawer',
+};
+
+export const COLOUR_WORDS: Record<TargetColour, string> = { pale: 'Pale', golden: 'Golden', brown: 'Brown' };
+
+export const CRISPNESS_WORDS: Record<TargetCrispness, string> = {
+  tender: 'Tender',
+  crisp: 'Crisp',
+  'very-crisp': 'Very crisp',
+};
+
+export const EVENT_WORDS: Record<BatchEventKind, string> = {
+  'prep-begun': 'Prep step begun',
+  'prep-done': 'Prep step done',
+  loaded: 'Loaded',
+  shaken: 'Shaken',
+  tossed: 'Tossed',
+  flipped: 'Flipped',
+  'drawer-open': 'Drawer opened',
+  'more-time': 'One more minute',
+  done: 'Pulled',
+  undone: 'Taken back',
+};
+
+export const BITE_WORDS: Record<(typeof OUTCOME_CRISPNESS)[number], string> = {
+  soft: 'Soft',
+  tender: 'Tender',
+  crisp: 'Crisp',
+  'very-crisp': 'Very crisp',
+  hard: 'Hard',
+};
+
+export const EVENNESS_WORDS: Record<(typeof OUTCOME_EVENNESS)[number], string> = {
+  even: 'All alike',
+  'some-differ': 'Some differ',
+  uneven: 'Very uneven',
+};
+
+export const FAULT_WORDS: Record<(typeof OUTCOME_FAULTS)[number], string> = {
+  stuck: 'Stuck together',
+  broke: 'Broke',
+  'wet-heart': 'Wet inside',
+  'dried-out': 'Dried out',
+  'burnt-edges': 'Burnt edges',
+  greasy: 'Greasy',
+  bland: 'Bland',
+};

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { createForecastService } from './service';
+
+expose(createForecastService());
