@@ -23,7 +23,10 @@ const config = [
     rules: {
       'no-restricted-globals': [
         'error',
-        ...forbiddenInCore.map((name) => ({ name, message: 'The core has no clock, chance, interface or I/O; inject it.' })),
+        ...forbiddenInCore.map((name) => ({
+          name,
+          message: 'The core has no clock, chance, interface or I/O; inject it.',
+        })),
       ],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Inject a RandomSource.' }],
     },

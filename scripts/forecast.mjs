@@ -13,7 +13,11 @@ if (!existsSync(join(root, 'node_modules', 'tsx'))) {
   }
 }
 const tsx = new URL('../node_modules/tsx/dist/loader.mjs', import.meta.url).href;
-const run = spawnSync(process.execPath, ['--import', tsx, join(root, 'scripts', 'forecast.ts'), ...process.argv.slice(2)], {
-  stdio: 'inherit',
-});
+const run = spawnSync(
+  process.execPath,
+  ['--import', tsx, join(root, 'scripts', 'forecast.ts'), ...process.argv.slice(2)],
+  {
+    stdio: 'inherit',
+  },
+);
 process.exit(run.status ?? 1);

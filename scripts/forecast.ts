@@ -22,9 +22,12 @@ function readArguments() {
     });
     const seed = Number(values.seed);
     const ensemble = Number(values.ensemble);
-    if (positionals.length !== 1) refuse(['usage: npm run -s forecast -- plan.json [--seed N] [--ensemble N]   (- reads standard input)']);
-    if (!Number.isInteger(seed) || seed < 0) refuse([`--seed: must be a whole number of 0 or more, not ${values.seed}`]);
-    if (!Number.isInteger(ensemble) || ensemble < 1 || ensemble > 256) refuse([`--ensemble: must be a whole number from 1 to 256, not ${values.ensemble}`]);
+    if (positionals.length !== 1)
+      refuse(['usage: npm run -s forecast -- plan.json [--seed N] [--ensemble N]   (- reads standard input)']);
+    if (!Number.isInteger(seed) || seed < 0)
+      refuse([`--seed: must be a whole number of 0 or more, not ${values.seed}`]);
+    if (!Number.isInteger(ensemble) || ensemble < 1 || ensemble > 256)
+      refuse([`--ensemble: must be a whole number from 1 to 256, not ${values.ensemble}`]);
     return { path: positionals[0]!, seed, ensemble };
   } catch (error) {
     return refuse([(error as Error).message]);

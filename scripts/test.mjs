@@ -43,7 +43,10 @@ function suite(name, args, env, reportFile, read) {
   }
 }
 
-const readJest = (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites });
+const readJest = (report) => ({
+  passed: report.numPassedTests,
+  failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+});
 const readPlaywright = (report) => ({
   passed: report.stats.expected,
   failed: report.stats.unexpected + report.stats.flaky + report.errors.length,
@@ -59,14 +62,26 @@ async function main() {
   check('eslint', node, [bin('eslint/bin/eslint.js'), '.', '--max-warnings=0']);
   check('next typegen', node, [bin('next/dist/bin/next'), 'typegen'], { NEXT_TELEMETRY_DISABLED: '1' });
   check('types', node, [bin('typescript/bin/tsc'), '--noEmit']);
-  check('import arrows', node, [bin('dependency-cruiser/bin/dependency-cruise.mjs'), 'src', '--config', '.dependency-cruiser.cjs']);
+  check('import arrows', node, [
+    bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+    'src',
+    '--config',
+    '.dependency-cruiser.cjs',
+  ]);
 
   const jestReport = (name) => join(tmpdir(), `drubek-${name}-${process.pid}.json`);
   const jest = (project) => [
-    bin('jest/bin/jest.js'), '--selectProjects', project, '--json', `--outputFile=${jestReport(project)}`, '--silent',
+    bin('jest/bin/jest.js'),
+    '--selectProjects',
+    project,
+    '--json',
+    `--outputFile=${jestReport(project)}`,
+    '--silent',
     ...(project === 'database' ? ['--runInBand'] : ['--maxWorkers=2']),
   ];
   const quiet = { NODE_NO_WARNINGS: '1' };
+  const modules = { ...quiet, NODE_OPTIONS: '--experimental-vm-modules' };
+  suite('core and reference tests', jest('core'), modules, jestReport('core'), readJest);
   suite('unit and component tests', jest('unit'), quiet, jestReport('unit'), readJest);
 
   say('Starting the test PostgreSQL server …');
@@ -76,12 +91,28 @@ async function main() {
     await ensureDatabase(cluster.url('postgres'), 'drubek_e2e');
     await migrate(cluster.url('drubek_test'));
     await migrate(cluster.url('drubek_e2e'));
-    suite('database tests', jest('database'), { ...quiet, DATABASE_URL: cluster.url('drubek_test') }, jestReport('database'), readJest);
+    suite(
+      'database tests',
+      jest('database'),
+      { ...quiet, DATABASE_URL: cluster.url('drubek_test') },
+      jestReport('database'),
+      readJest,
+    );
     ensureBuild();
-    const env = { DATABASE_URL: cluster.url('drubek_e2e'), DRUBEK_SECRET: 'a-secret-for-tests-only-a-secret', DRUBEK_DEMO: '1' };
+    const env = {
+      DATABASE_URL: cluster.url('drubek_e2e'),
+      DRUBEK_SECRET: 'a-secret-for-tests-only-a-secret',
+      DRUBEK_DEMO: '1',
+    };
     must(node, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
     const report = jestReport('e2e');
-    suite('browser tests', [bin('@playwright/test/cli.js'), 'test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report }, report, readPlaywright);
+    suite(
+      'browser tests',
+      [bin('@playwright/test/cli.js'), 'test'],
+      { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+      report,
+      readPlaywright,
+    );
   } finally {
     try {
       cluster.stop();

@@ -16,10 +16,14 @@ export async function portFrom(wanted) {
 
 /** Starts Next on 127.0.0.1 and waits until it answers. mode: "start" or "dev". */
 export async function startApp(mode, port, env, stdio = ['ignore', 'ignore', 'inherit']) {
-  const app = start(process.execPath, ['node_modules/next/dist/bin/next', mode, '-H', '127.0.0.1', '-p', String(port)], {
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-    stdio,
-  });
+  const app = start(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', mode, '-H', '127.0.0.1', '-p', String(port)],
+    {
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+      stdio,
+    },
+  );
   const address = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 240; tries++) {
     if (app.exitCode !== null) throw new Error(`the app ended with ${app.exitCode} before it answered`);

@@ -67,7 +67,14 @@ export async function openCluster(name, { fast = false } = {}) {
     writeFileSync(passwordFile, randomBytes(18).toString('hex'), { mode: 0o600 });
     if (isRoot) ask('chown', ['postgres:postgres', passwordFile]);
     mustServer('initdb', [
-      '-D', data, '-U', 'drubek', '--encoding=UTF8', '--locale=C.UTF-8', '--auth=scram-sha-256', `--pwfile=${passwordFile}`,
+      '-D',
+      data,
+      '-U',
+      'drubek',
+      '--encoding=UTF8',
+      '--locale=C.UTF-8',
+      '--auth=scram-sha-256',
+      `--pwfile=${passwordFile}`,
     ]);
   }
   const password = readFileSync(passwordFile, 'utf8').trim();
@@ -92,6 +99,10 @@ export async function openCluster(name, { fast = false } = {}) {
     url,
     startedHere,
     start: () => begin(port),
+    /** Starts it where it is stopped. */
+    ensureRunning: () => {
+      if (!isRunning()) begin(port);
+    },
     stop: () => mustServer('pg_ctl', ['-D', data, '-w', '-m', 'fast', 'stop'], logFile),
   };
 }

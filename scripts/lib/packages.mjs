@@ -24,7 +24,9 @@ export function ensureDebianPackages({ postgres, chromium }) {
   const isRoot = process.getuid?.() === 0;
   const prefix = isRoot ? [] : ['sudo', '-n'];
   if (!isRoot && ask('sudo', ['-n', 'true']).status !== 0) {
-    throw new Error(`These Debian packages are missing and this user may not install them. Ask for: apt-get install ${missing.join(' ')}`);
+    throw new Error(
+      `These Debian packages are missing and this user may not install them. Ask for: apt-get install ${missing.join(' ')}`,
+    );
   }
   const [command, ...rest] = [...prefix, 'apt-get'];
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
@@ -36,7 +38,9 @@ export function ensureDebianPackages({ postgres, chromium }) {
 /** Runs npm ci when node_modules does not match the lock file. */
 export function ensureNodeModules() {
   const stamp = join(ROOT, 'node_modules', '.drubek-lock');
-  const wanted = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const wanted = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('Installing npm packages (npm ci) …');
   must('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);

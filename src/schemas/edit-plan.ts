@@ -6,7 +6,10 @@ type StepName = PrepStep['step'];
 const WORKING_ORDER: readonly StepName[] = ['rinse', 'soak', 'dry', 'oil'];
 
 /** The first step of a kind in a plan's preparation, or null. */
-export function prepStep<Name extends StepName>(document: PlanFile, name: Name): Extract<PrepStep, { step: Name }> | null {
+export function prepStep<Name extends StepName>(
+  document: PlanFile,
+  name: Name,
+): Extract<PrepStep, { step: Name }> | null {
   const found = document.prep.find((step) => step.step === name);
   return (found as Extract<PrepStep, { step: Name }> | undefined) ?? null;
 }

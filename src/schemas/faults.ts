@@ -36,9 +36,13 @@ function words(issue: z.core.$ZodIssue): string {
     case 'invalid_value':
       return `must be one of ${issue.values.map(String).join(', ')}`;
     case 'invalid_type':
-      return issue.input === undefined ? `is missing; it must be of type ${issue.expected}` : `must be of type ${issue.expected}`;
+      return issue.input === undefined
+        ? `is missing; it must be of type ${issue.expected}`
+        : `must be of type ${issue.expected}`;
     case 'invalid_union':
-      return issue.discriminator ? `has an unknown ${issue.discriminator}` : 'has none of the allowed forms';
+      return 'options' in issue && Array.isArray(issue.options)
+        ? `must be one of ${issue.options.map(String).join(', ')}`
+        : 'has none of the allowed forms';
     default:
       return issue.message;
   }

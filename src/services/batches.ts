@@ -11,7 +11,14 @@ import {
 } from '@/db/queries/batches';
 import { listOutcomes, upsertOutcome, type OutcomeRow } from '@/db/queries/outcomes';
 import { transact } from '@/db/query';
-import { batchEventSchema, batchForecastSchema, outcomeSchema, type Batch, type BatchForecast, type Outcome } from '@/schemas/batch';
+import {
+  batchEventSchema,
+  batchForecastSchema,
+  outcomeSchema,
+  type Batch,
+  type BatchForecast,
+  type Outcome,
+} from '@/schemas/batch';
 import { planFileSchema, planFromFile, type PlanFile } from '@/schemas/plan-file';
 import { fail, type Result, succeed, withDatabase } from './result';
 
@@ -115,6 +122,11 @@ function fingerprintOf(batch: Batch, outcome: Outcome): number[] {
   const run = deriveRun(batch.events);
   const plan = { ...planFromFile(batch.document), events: run.openings };
   const minutes = batch.forecast.done_min;
-  const pulled = run.loadedAt !== null && run.doneAt !== null ? (run.doneAt - run.loadedAt) / 1000 : minutes === null ? null : minutes * 60;
+  const pulled =
+    run.loadedAt !== null && run.doneAt !== null
+      ? (run.doneAt - run.loadedAt) / 1000
+      : minutes === null
+        ? null
+        : minutes * 60;
   return fingerprintAt(plan, pulled, outcome.browning);
 }

@@ -1,11 +1,5 @@
 import { insertFryer, listFryers, type FryerRow } from '@/db/queries/fryers';
-import {
-  findDemoKitchen,
-  findKitchen,
-  insertKitchen,
-  updateUnitSystem,
-  type KitchenRow,
-} from '@/db/queries/kitchens';
+import { findDemoKitchen, findKitchen, insertKitchen, updateUnitSystem, type KitchenRow } from '@/db/queries/kitchens';
 import { transact } from '@/db/query';
 import type { Kitchen, KitchenFryer } from '@/schemas/kitchen';
 import { fail, type Result, succeed, withDatabase } from './result';

@@ -97,7 +97,7 @@ export function Bench({
 
   return (
     <Tabs.Root value={station} onValueChange={(value) => setStation(value as StationId)}>
-      <div className="tray overflow-hidden">
+      <div className="overflow-hidden tray">
         <StationStrip document={document} plan={plan} />
         <div className="grid lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
           <div className="order-2 border-enamel-deep p-4 sm:px-6 lg:order-1 lg:border-r-2">
@@ -107,10 +107,22 @@ export function Bench({
                 <span role="status" className="mr-2">
                   {saving}
                 </span>
-                <button type="button" aria-label="Undo" disabled={!history.canUndo} onClick={history.undo} className="flex size-11 items-center justify-center text-rim disabled:text-enamel-deep">
+                <button
+                  type="button"
+                  aria-label="Undo"
+                  disabled={!history.canUndo}
+                  onClick={history.undo}
+                  className="flex size-11 items-center justify-center text-rim disabled:text-enamel-deep"
+                >
                   <Undo2 size={20} aria-hidden />
                 </button>
-                <button type="button" aria-label="Redo" disabled={!history.canRedo} onClick={history.redo} className="flex size-11 items-center justify-center text-rim disabled:text-enamel-deep">
+                <button
+                  type="button"
+                  aria-label="Redo"
+                  disabled={!history.canRedo}
+                  onClick={history.redo}
+                  className="flex size-11 items-center justify-center text-rim disabled:text-enamel-deep"
+                >
                   <Redo2 size={20} aria-hidden />
                 </button>
               </div>
@@ -137,7 +149,14 @@ export function Bench({
             })}
           </div>
           <div className="order-1 min-w-0 lg:order-2">
-            <ForecastPanel live={live} plan={plan} serveAt={serveAt} onServeAt={setServeAt} onCook={onCook} cooking={cooking} />
+            <ForecastPanel
+              live={live}
+              plan={plan}
+              serveAt={serveAt}
+              onServeAt={setServeAt}
+              onCook={onCook}
+              cooking={cooking}
+            />
           </div>
         </div>
       </div>

@@ -11,9 +11,7 @@ interface History {
   readonly resting: PlanFile | null;
 }
 
-type Move =
-  | { readonly kind: 'move' | 'release'; readonly document: PlanFile }
-  | { readonly kind: 'undo' | 'redo' };
+type Move = { readonly kind: 'move' | 'release'; readonly document: PlanFile } | { readonly kind: 'undo' | 'redo' };
 
 /** Steps that can be taken back. */
 const DEPTH = 100;
@@ -31,7 +29,12 @@ export function planHistory(state: History, move: Move): History {
     case 'undo': {
       const before = state.past.at(-1);
       if (!before) return state;
-      return { past: state.past.slice(0, -1), present: before, future: [state.present, ...state.future], resting: null };
+      return {
+        past: state.past.slice(0, -1),
+        present: before,
+        future: [state.present, ...state.future],
+        resting: null,
+      };
     }
     case 'redo': {
       const [after, ...later] = state.future;

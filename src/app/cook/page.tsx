@@ -29,7 +29,10 @@ export default async function CookPage() {
       <ul className="mt-3 divide-y-2 divide-iron-line">
         {running.map((batch) => (
           <li key={batch.id}>
-            <Link href={`/cook/${batch.id}`} className="flex min-h-16 flex-wrap items-center gap-x-4 text-[20px] font-semibold text-rim-light">
+            <Link
+              href={`/cook/${batch.id}`}
+              className="flex min-h-16 flex-wrap items-center gap-x-4 text-[20px] font-semibold text-rim-light"
+            >
               {batch.document.name}
               <span className="text-[16px] font-normal text-ash">
                 {deriveRun(batch.events).phase === 'prep' ? 'in preparation' : 'in the fryer'}, {batch.fryerName}

@@ -15,7 +15,7 @@ export default async function LogPage() {
   if (!log.ok) return <Unavailable />;
   return (
     <Shell kitchen={kitchen} here="/log">
-      <div className="tray overflow-hidden">
+      <div className="overflow-hidden tray">
         <h1 className="px-5 pt-4 text-[26px]">Log</h1>
         {log.value.length === 0 ? (
           <p className="p-5 text-[16px]">

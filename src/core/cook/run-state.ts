@@ -64,7 +64,8 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
   const openings: CookEvent[] = [];
   for (const event of standing) {
     const action = OPENING_OF[event.kind];
-    if (event.kind === 'prep-begun' && event.detail.step !== undefined) prepBegun.set(event.detail.step, event.happenedAt);
+    if (event.kind === 'prep-begun' && event.detail.step !== undefined)
+      prepBegun.set(event.detail.step, event.happenedAt);
     else if (event.kind === 'prep-done' && event.detail.step !== undefined) prepDone.add(event.detail.step);
     else if (event.kind === 'loaded') loadedAt ??= event.happenedAt;
     else if (loadedAt === null) continue;

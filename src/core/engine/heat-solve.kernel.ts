@@ -84,11 +84,17 @@ export function solveHeat(state: PieceState, p: number, duration: number): void 
           changed = true;
         }
       } else if (front[base + i] === 1) {
-        const inward = i > 0 ? conductance[i - 1]! * (solution[i - 1]! - solution[i]!) : leftGain - leftAbsorb * solution[0]!;
-        const outward = i < last ? conductance[i]! * (solution[i + 1]! - solution[i]!) : rightGain - rightAbsorb * solution[last]!;
+        const inward =
+          i > 0 ? conductance[i - 1]! * (solution[i - 1]! - solution[i]!) : leftGain - leftAbsorb * solution[0]!;
+        const outward =
+          i < last ? conductance[i]! * (solution[i + 1]! - solution[i]!) : rightGain - rightAbsorb * solution[last]!;
         const heat = inward + outward - capacity[i]! * (solution[i]! - temperature[base + i]!);
         const most =
-          (BOIL_SHARE_LIMIT * moisture[base + i]! * tissue.solidsDensity * state.volume[base + i]! * BOILING_LATENT_HEAT) /
+          (BOIL_SHARE_LIMIT *
+            moisture[base + i]! *
+            tissue.solidsDensity *
+            state.volume[base + i]! *
+            BOILING_LATENT_HEAT) /
           duration;
         if (heat < 0) {
           front[base + i] = 0;
@@ -121,8 +127,10 @@ function settleBalance(
   const { solution, capacity, conductance, evaporation } = scratch;
   const last = cells - 1;
   for (let i = 0; i < cells; i++) {
-    const inward = i > 0 ? conductance[i - 1]! * (solution[i - 1]! - solution[i]!) : leftGain - leftAbsorb * solution[0]!;
-    const outward = i < last ? conductance[i]! * (solution[i + 1]! - solution[i]!) : rightGain - rightAbsorb * solution[last]!;
+    const inward =
+      i > 0 ? conductance[i - 1]! * (solution[i - 1]! - solution[i]!) : leftGain - leftAbsorb * solution[0]!;
+    const outward =
+      i < last ? conductance[i]! * (solution[i + 1]! - solution[i]!) : rightGain - rightAbsorb * solution[last]!;
     evaporation[i] = inward + outward - capacity[i]! * (solution[i]! - state.temperature[p * cells + i]!);
   }
 }

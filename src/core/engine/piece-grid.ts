@@ -1,12 +1,15 @@
 import type { PieceGeometry } from '../cut/piece-geometry';
 
+/** The outermost cell of a thin piece, share of its half thickness: there the crust is the piece. */
+const THIN_SHARE = 1 / 18;
+
 /** Aimed thickness of the outermost cell, m. Source: crust forms within 0.1 mm in the first minutes; grid study in docs/model. */
 const SKIN_CELL = 0.1e-3;
 
 /** Boundaries of `cells` (odd) finite volumes over [−R, R], symmetric, thinnest at both skins; one cell straddles the middle. */
 export function cellBoundaries(halfThickness: number, cells: number): Float64Array {
   const perHalf = (cells - 1) / 2;
-  const skin = Math.min(SKIN_CELL, halfThickness / (perHalf + 0.5));
+  const skin = Math.min(SKIN_CELL, halfThickness * Math.min(THIN_SHARE, 1 / (perHalf + 0.5)));
   const growth = growthRatio(halfThickness / skin, perHalf);
   const boundaries = new Float64Array(cells + 1);
   let depth = 0;
@@ -41,8 +44,7 @@ function growthRatio(total: number, n: number): number {
 /** Volume of each cell per m² of one face, m³/m², for A(x) = (|x|/R)ⁿ. */
 export function cellVolumes(boundaries: Float64Array, exponent: number): Float64Array {
   const radius = boundaries[boundaries.length - 1]!;
-  const primitive = (x: number) =>
-    (Math.sign(x) * Math.abs(x / radius) ** (exponent + 1) * radius) / (exponent + 1);
+  const primitive = (x: number) => (Math.sign(x) * Math.abs(x / radius) ** (exponent + 1) * radius) / (exponent + 1);
   const volumes = new Float64Array(boundaries.length - 1);
   for (let i = 0; i < volumes.length; i++) {
     volumes[i] = primitive(boundaries[i + 1]!) - primitive(boundaries[i]!);

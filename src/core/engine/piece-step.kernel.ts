@@ -21,6 +21,7 @@ export function stepPieces(state: PieceState, duration: number): void {
     boilOff(state, p, duration);
     dryFace(state, p, 0, base, duration);
     dryFace(state, p, 1, base + cells - 1, duration);
+    drawWater(state, p);
     diffuseWater(state, p, duration);
     ripenInside(state, p, duration);
     const centre = base + (cells - 1) / 2;
@@ -64,12 +65,7 @@ function dryFace(state: PieceState, p: number, face: number, outer: number, dura
   const fromFilm = Math.min(steam, state.film[f]!);
   const fromCell = steam - fromFilm;
   state.film[f] = state.film[f]! - fromFilm;
-  let left = state.moisture[outer]! - fromCell / (tissue.solidsDensity * state.volume[outer]!);
-  if (left < 0) {
-    left = 0;
-    state.repairs++;
-  }
-  state.moisture[outer] = left;
+  state.moisture[outer] = state.moisture[outer]! - fromCell / (tissue.solidsDensity * state.volume[outer]!);
   state.skinTemperature[f] = skin;
   state.heatTaken[f] =
     duration *
@@ -77,6 +73,36 @@ function dryFace(state: PieceState, p: number, face: number, outer: number, dura
       state.radiation[f]! * (state.radiantTemperature[f]! - skin));
   state.evaporated[p] = state.evaporated[p]! + steam;
   state.vapourEnthalpy[p] = state.vapourEnthalpy[p]! + steam * latent + fromCell * WATER_SPECIFIC_HEAT * cell;
+}
+
+/**
+ * A cell that boiled and dried in the same step may owe a trace of water: it is drawn from the next cell inwards, with
+ * its enthalpy, from both skins towards the middle. Counts a repair when the middle itself is empty.
+ */
+function drawWater(state: PieceState, p: number): void {
+  const { cells } = state;
+  const base = p * cells;
+  const middle = (cells - 1) / 2;
+  for (let i = 0; i < middle; i++) {
+    passDebt(state, base + i, base + i + 1);
+    passDebt(state, base + cells - 1 - i, base + cells - 2 - i);
+  }
+  if (state.moisture[base + middle]! < 0) {
+    state.moisture[base + middle] = 0;
+    state.repairs++;
+  }
+}
+
+function passDebt(state: PieceState, from: number, to: number): void {
+  const { moisture, volume, temperature, tissue } = state;
+  if (moisture[from]! >= 0) return;
+  const owed = -moisture[from]! * volume[from]!;
+  const capacity = volume[from]! * tissue.solidsHeat;
+  /* the debt carried enthalpy at the cell's own temperature; the water that pays it brings its own */
+  temperature[from] =
+    temperature[from]! + (owed * WATER_SPECIFIC_HEAT * (temperature[to]! - temperature[from]!)) / capacity;
+  moisture[from] = 0;
+  moisture[to] = moisture[to]! - owed / volume[to]!;
 }
 
 /** Gelatinisation and softening of every cell that still holds water. */

@@ -1,12 +1,10 @@
 import { readTable, slopeOfTable } from '../numeric/uniform-table';
 import { WATER_ACTIVITY_TABLE } from '../properties/sorption';
-import {
-  ATMOSPHERIC_PRESSURE,
-  latentHeat,
-  SATURATION_PRESSURE_TABLE,
-  VAPOUR_GAS_CONSTANT,
-} from '../properties/water';
+import { ATMOSPHERIC_PRESSURE, latentHeat, SATURATION_PRESSURE_TABLE, VAPOUR_GAS_CONSTANT } from '../properties/water';
 import type { PieceState } from './piece-state';
+
+/* taken once, as a look-up of a global costs more than the function where scripts run in a sandbox */
+const { abs, log, max, min } = Math;
 
 /**
  * Volumetric heat capacity of hot air times Le^⅔, J/(m³ K): hm = h / this. Source: Chilton–Colburn analogy with
@@ -16,6 +14,9 @@ export const HEAT_TO_MASS_TRANSFER = 1100;
 
 /** Above this share of 1 atm the logarithm of Stefan flow goes on as its tangent, so that the slope stays finite. */
 const STEFAN_LIMIT = 0.9 * ATMOSPHERIC_PRESSURE;
+
+/** Share of the outer cell's water that may leave by its skin in one step; more must first come up from inside. */
+const SKIN_SHARE_LIMIT = 0.9;
 
 /** Newton's largest move in one pass, K. */
 const LARGEST_MOVE = 20;
@@ -42,7 +43,7 @@ export function balanceSkin(state: PieceState, face: number, f: number, outer: n
   const activitySlope = film > 0 ? 0 : slopeOfTable(WATER_ACTIVITY_TABLE, moisture);
   const solids = tissue.solidsDensity * state.volume[outer]!;
   const massTransfer = convection / HEAT_TO_MASS_TRANSFER;
-  const dryness = Math.log(ATMOSPHERIC_PRESSURE - state.vapourPressure[f]!);
+  const dryness = log(ATMOSPHERIC_PRESSURE - state.vapourPressure[f]!);
 
   let skin = state.skinTemperature[f]!;
   let flux = 0;
@@ -50,8 +51,8 @@ export function balanceSkin(state: PieceState, face: number, f: number, outer: n
   for (let pass = 0; pass < 4; pass++) {
     const saturation = readTable(SATURATION_PRESSURE_TABLE, skin);
     const pressure = activity * saturation;
-    const gap = ATMOSPHERIC_PRESSURE - Math.min(pressure, STEFAN_LIMIT);
-    const drive = dryness - Math.log(gap) + Math.max(0, pressure - STEFAN_LIMIT) / gap;
+    const gap = ATMOSPHERIC_PRESSURE - min(pressure, STEFAN_LIMIT);
+    const drive = dryness - log(gap) + max(0, pressure - STEFAN_LIMIT) / gap;
     const coefficient = (massTransfer * ATMOSPHERIC_PRESSURE) / (VAPOUR_GAS_CONSTANT * skin);
     const damping = 1 + (coefficient * activitySlope * saturation * duration) / (gap * solids);
     const scale = (latentHeat(skin) * coefficient) / damping;
@@ -59,13 +60,13 @@ export function balanceSkin(state: PieceState, face: number, f: number, outer: n
     slope = (scale * activity * slopeOfTable(SATURATION_PRESSURE_TABLE, skin)) / gap;
     const residual = airTerm - (convection + radiation) * skin + kd * (cellTemperature - skin) - flux;
     const move = residual / (convection + radiation + kd + slope);
-    if (Math.abs(move) < 1e-3 || pass === 3) break;
-    skin += Math.max(-LARGEST_MOVE, Math.min(LARGEST_MOVE, move));
+    if (abs(move) < 1e-3 || pass === 3) break;
+    skin += max(-LARGEST_MOVE, min(LARGEST_MOVE, move));
   }
 
-  const available = ((film + 0.9 * solids * moisture) * latentHeat(skin)) / duration;
-  if (flux > 0.5 * available) {
-    flux = Math.min(flux, 0.9 * available);
+  const available = ((film + SKIN_SHARE_LIMIT * solids * moisture) * latentHeat(skin)) / duration;
+  if (flux > available) {
+    flux = available;
     slope = 0;
   }
   scratch.skinGuess[face] = skin;

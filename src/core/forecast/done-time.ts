@@ -1,28 +1,38 @@
 import type { CookRecord } from '../engine/cook-record';
-import { RIGHT_BROWNING } from './judge-piece';
+import { quantileOfSorted } from '../numeric/quantile';
 import type { TargetColour } from '../plan/plan';
-import { firstReached, type ShareTrack } from './shares';
+import { COOKED_THROUGH, RIGHT_BROWNING } from './judge-piece';
 
-/** Share of right pieces at which a cook calls the batch done. Source: plan-file definition, most pieces. */
+/** Share of pieces that have come right when a cook calls the batch done. Source: plan-file definition, most pieces. */
 const DONE_SHARE = 0.5;
 
 /**
- * When the typical cook would call it done, s: most pieces right; when they never are together, the moment the median
- * piece has the wished colour. Null when neither comes within the stages.
+ * When the typical cook would call it done, s: half of the pieces have come to the wished colour and bite and are cooked
+ * through. Pieces that are dark by then count as having come right before. Null when that is not within the stages.
  */
-export function findDoneTime(track: ShareTrack, record: CookRecord, colour: TargetColour): number | null {
-  return firstReached(track, 1, DONE_SHARE) ?? medianReaches(record, RIGHT_BROWNING[colour].from);
+export function findDoneTime(record: CookRecord, colour: TargetColour): number | null {
+  const times = Array.from({ length: record.pieces }, (_, p) => readyTime(record, p, colour)).sort((a, b) => a - b);
+  const done = quantileOfSorted(times, DONE_SHARE);
+  return Number.isFinite(done) ? done : null;
 }
 
-function medianReaches(record: CookRecord, browning: number): number | null {
-  const { samples, pieces } = record;
-  for (let s = 0; s < samples; s++) {
-    let reached = 0;
-    for (let p = 0; p < pieces; p++) {
-      const at = 2 * (s * pieces + p);
-      if ((record.browning[at]! + record.browning[at + 1]!) / 2 >= browning) reached++;
-    }
-    if (reached * 2 >= pieces) return s * record.interval;
+/** When one piece first has colour, bite and heart, s, linear between samples; Infinity when it never has. */
+function readyTime(record: CookRecord, piece: number, colour: TargetColour): number {
+  const { pieces, samples, interval } = record;
+  const readiness = (s: number) => {
+    const at = s * pieces + piece;
+    const browning = (record.browning[2 * at]! + record.browning[2 * at + 1]!) / 2;
+    return Math.min(
+      browning / RIGHT_BROWNING[colour].from,
+      record.crispness[at]!,
+      record.softness[at]! / COOKED_THROUGH,
+    );
+  };
+  let before = readiness(0);
+  for (let s = 1; s < samples; s++) {
+    const here = readiness(s);
+    if (here >= 1) return (s - 1 + Math.max(0, (1 - before) / (here - before))) * interval;
+    before = here;
   }
-  return null;
+  return Infinity;
 }

@@ -4,7 +4,6 @@ import { quantileOfSorted } from '../numeric/quantile';
 import { createSeededRandom, shuffleInPlace } from '../numeric/seeded-random';
 import type { Plan } from '../plan/plan';
 import { findDoneTime } from './done-time';
-import { trackShares } from './shares';
 
 /** Standard deviations of what is not known of a fryer that was never calibrated. Source: assumed. */
 const UNKNOWN = {
@@ -52,7 +51,7 @@ export function ensemblePlans(plan: Plan, members: number, seed: number): Plan[]
 /** Done time of one member, s, or null. */
 export function memberDoneTime(plan: Plan, seed: number): number | null {
   const record = simulateCook(plan, seed, MEMBER_RESOLUTION);
-  return findDoneTime(trackShares(record, plan.target.colour), record, plan.target.colour);
+  return findDoneTime(record, plan.target.colour);
 }
 
 /** Quantiles over members; one that is not done counts as later than all others. */

@@ -32,7 +32,7 @@ const CHECK_BEFORE = 0.12;
 export function forecastPlan(plan: Plan, seed = 1, resolution: Resolution = STANDARD_RESOLUTION): Forecast {
   const record = simulateCook(plan, seed, resolution);
   const track = trackShares(record, plan.target.colour);
-  const doneTime = findDoneTime(track, record, plan.target.colour);
+  const doneTime = findDoneTime(record, plan.target.colour);
   const window = findWindow(track);
   const peak = findPeak(track);
   const oilMass = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);

@@ -17,7 +17,7 @@ export const RIGHT_BROWNING: Record<TargetColour, { readonly from: number; reado
 };
 
 /** Share of the softening needed at the heart for a piece to be cooked through. Source: assumed; vegetables may keep a bite. */
-const COOKED_THROUGH = 0.6;
+export const COOKED_THROUGH = 0.6;
 
 /**
  * Index into VERDICTS of one piece: burnt if a face is, dark if its mean colour is past the wish, right if colour, bite

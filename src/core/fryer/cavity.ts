@@ -31,7 +31,14 @@ export interface CavityState {
 
 /** A fryer at kitchen temperature. */
 export function createCavity(temperature = AMBIENT_TEMPERATURE): CavityState {
-  return { temperature, humidityRatio: AMBIENT_HUMIDITY_RATIO, humidityMet: AMBIENT_HUMIDITY_RATIO, steam: 0, power: 0, energy: 0 };
+  return {
+    temperature,
+    humidityRatio: AMBIENT_HUMIDITY_RATIO,
+    humidityMet: AMBIENT_HUMIDITY_RATIO,
+    steam: 0,
+    power: 0,
+    energy: 0,
+  };
 }
 
 /**
@@ -62,11 +69,7 @@ export function stepCavity(
   cavity.power = open ? 0 : Math.min(fryer.maximumPower, Math.max(0, demand));
   const steamReference = cavity.temperature > 373.15 ? 373.15 : cavity.temperature;
   cavity.temperature =
-    (storage * cavity.temperature +
-      cavity.power +
-      loss * AMBIENT_TEMPERATURE -
-      foodHeat +
-      superheat * steamReference) /
+    (storage * cavity.temperature + cavity.power + loss * AMBIENT_TEMPERATURE - foodHeat + superheat * steamReference) /
     (storage + loss + superheat);
   cavity.energy += cavity.power * duration;
   cavity.steam = steam;

@@ -50,9 +50,7 @@ export function surroundPieces(
     for (let side = 0; side < 2; side++) {
       const f = 2 * p + side;
       const up = side === bed.faceUp[p];
-      const openness = up
-        ? 1 + (between - 1) * covered
-        : GRATE_OPENNESS * resting + between * (1 - resting);
+      const openness = up ? 1 + (between - 1) * covered : GRATE_OPENNESS * resting + between * (1 - resting);
       state.airTemperature[f] = air;
       state.vapourPressure[f] = vapour;
       state.convection[f] = full * openness;

@@ -56,7 +56,8 @@ export function prepareBatch(state: PieceState, plan: Plan): Preparation {
       left += share / (2 * count);
       state.browningFactor[2 * p + side] =
         plan.browningScale *
-        maillardFactor(plan.food.reducingSugar * share, plan.food.composition.protein) * oilFactor(oilFilm);
+        maillardFactor(plan.food.reducingSugar * share, plan.food.composition.protein) *
+        oilFactor(oilFilm);
       state.film[2 * p + side] = waterFilm;
     }
   }

@@ -16,7 +16,6 @@ export function glassTransitionTemperature(dryGlassTransition: number, moistureD
 /** Moisture, dry basis, below which solids are glassy, and so crisp, at `eatingTemperature` K. Inverse of the above; 0 when never. */
 export function glassyMoistureLimit(dryGlassTransition: number, eatingTemperature: number): number {
   const limit =
-    (dryGlassTransition - eatingTemperature) /
-    (GORDON_TAYLOR_CONSTANT * (eatingTemperature - WATER_GLASS_TRANSITION));
+    (dryGlassTransition - eatingTemperature) / (GORDON_TAYLOR_CONSTANT * (eatingTemperature - WATER_GLASS_TRANSITION));
   return Math.max(0, limit);
 }

@@ -24,14 +24,7 @@ export async function insertFryer(
   return get<FryerRow>(
     `INSERT INTO fryers (kitchen_id, name, power_w, basket_cm2, basket_height_mm, thermostat_offset_c, created_at)
      VALUES ($1, $2, $3, $4, $5, $6, clock_timestamp()) RETURNING ${COLUMNS}`,
-    [
-      kitchenId,
-      fryer.name,
-      fryer.power_w,
-      fryer.basket_cm2,
-      fryer.basket_height_mm,
-      fryer.thermostat_offset_c,
-    ],
+    [kitchenId, fryer.name, fryer.power_w, fryer.basket_cm2, fryer.basket_height_mm, fryer.thermostat_offset_c],
     runner,
   );
 }

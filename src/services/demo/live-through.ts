@@ -2,7 +2,6 @@ import { simulateCook } from '@/core/engine/simulate-cook';
 import { forecastInterval } from '@/core/forecast/ensemble';
 import { type Forecast, forecastPlan } from '@/core/forecast/forecast';
 import { findDoneTime } from '@/core/forecast/done-time';
-import { trackShares } from '@/core/forecast/shares';
 import { normalQuantile } from '@/core/numeric/normal-quantile';
 import { createSeededRandom } from '@/core/numeric/seeded-random';
 import { quantileOfSorted } from '@/core/numeric/quantile';
@@ -48,8 +47,7 @@ export function liveThrough(plan: Plan, fryer: keyof typeof HIDDEN_TRUTH, seed: 
     },
   };
   const record = simulateCook(real, seed);
-  const track = trackShares(record, plan.target.colour);
-  const ready = findDoneTime(track, record, plan.target.colour) ?? cookDuration(plan) - 60;
+  const ready = findDoneTime(record, plan.target.colour) ?? cookDuration(plan) - 60;
   const pulledAfter = Math.min(cookDuration(plan) - record.interval, ready + 60 + noise() * HAND_DELAY);
   const sample = Math.round(pulledAfter / record.interval);
   return {

@@ -40,13 +40,24 @@ export async function seedDemoKitchen(now: Date, fresh: boolean): Promise<'kept'
 
 function demoDocument({ plan, fryer }: DemoBatch): PlanFile {
   const { preheatMinutes, ...rest } = plan;
-  const { name: _name, ...measures } = FRYERS[fryer];
+  const { power_w, basket_cm2, basket_height_mm, thermostat_offset_c } = FRYERS[fryer];
   const preheat =
     preheatMinutes > 0 ? { minutes: preheatMinutes, temperature_c: plan.cook.stages[0]!.temperature_c } : null;
-  return planFileSchema.parse({ format: 'drubek.plan', version: 1, ...rest, fryer: { ...measures, preheat } });
+  return planFileSchema.parse({
+    format: 'drubek.plan',
+    version: 1,
+    ...rest,
+    fryer: { power_w, basket_cm2, basket_height_mm, thermostat_offset_c, preheat },
+  });
 }
 
-async function insertLived(kitchenId: string, batch: DemoBatch, seed: number, now: Date, runner: Runner): Promise<void> {
+async function insertLived(
+  kitchenId: string,
+  batch: DemoBatch,
+  seed: number,
+  now: Date,
+  runner: Runner,
+): Promise<void> {
   const document = demoDocument(batch);
   const plan = planFromFile(document);
   const lived = liveThrough(plan, batch.fryer, seed, batch.note);

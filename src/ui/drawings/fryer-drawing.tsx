@@ -24,12 +24,28 @@ export function FryerDrawing({ plan, large }: DrawingProps) {
   )(curve);
   const preheat = plan.preheat?.duration ?? 0;
   return (
-    <Sketch large={large} label={`The empty fryer heating to ${temperatureText(celsiusFromKelvin(dial), units)} over ten minutes`}>
+    <Sketch
+      large={large}
+      label={`The empty fryer heating to ${temperatureText(celsiusFromKelvin(dial), units)} over ten minutes`}
+    >
       {preheat > 0 && (
-        <rect x={x(0)} y={8} width={x(Math.min(SHOWN, preheat)) - x(0)} height={y(20) - 8} className="fill-enamel-deep" />
+        <rect
+          x={x(0)}
+          y={8}
+          width={x(Math.min(SHOWN, preheat)) - x(0)}
+          height={y(20) - 8}
+          className="fill-enamel-deep"
+        />
       )}
       <line x1={x(0)} x2={x(SHOWN)} y1={y(20)} y2={y(20)} className="stroke-iron-soft" />
-      <line x1={x(0)} x2={x(SHOWN)} y1={y(celsiusFromKelvin(dial))} y2={y(celsiusFromKelvin(dial))} className="stroke-iron-soft" strokeDasharray="3 4" />
+      <line
+        x1={x(0)}
+        x2={x(SHOWN)}
+        y1={y(celsiusFromKelvin(dial))}
+        y2={y(celsiusFromKelvin(dial))}
+        className="stroke-iron-soft"
+        strokeDasharray="3 4"
+      />
       <path d={path ?? ''} fill="none" className="stroke-iron" strokeWidth={large ? 2.5 : 2} />
       {large && (
         <g className="fill-iron-soft text-[12px]">
@@ -41,7 +57,11 @@ export function FryerDrawing({ plan, large }: DrawingProps) {
           <text x={x(SHOWN)} y={y(celsiusFromKelvin(dial)) - 5} textAnchor="end">
             dial {temperatureText(celsiusFromKelvin(dial), units)}
           </text>
-          {preheat > 0 && <text x={x(0) + 4} y={22}>preheat</text>}
+          {preheat > 0 && (
+            <text x={x(0) + 4} y={22}>
+              preheat
+            </text>
+          )}
         </g>
       )}
     </Sketch>

@@ -20,7 +20,15 @@ export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
   const layers = volume / plan.cut.thickness / (FLOOR_COVER * plan.fryer.basketArea);
   return (
     <Sketch large={large} label={`The basket from above, to scale: ${count} pieces in ${layers.toFixed(1)} layers`}>
-      <rect x={left} y={top} width={side} height={side} rx={side * 0.12} className="fill-iron-line stroke-iron" strokeWidth={large ? 3 : 1.5} />
+      <rect
+        x={left}
+        y={top}
+        width={side}
+        height={side}
+        rx={side * 0.12}
+        className="fill-iron-line stroke-iron"
+        strokeWidth={large ? 3 : 1.5}
+      />
       <g transform={`translate(${left} ${top})`}>
         {layOut(plan, sideMm, Math.ceil(count / Math.max(1, layers))).map((spot, i) => (
           <rect
@@ -73,7 +81,15 @@ function layOut(plan: Plan, sideMm: number, count: number): Spot[] {
   for (let y = gap; y + width + gap <= sideMm; y += width + gap) {
     let x = gap + random() * gap;
     while (x + length + gap <= sideMm && spots.length < Math.min(count, MOST_DRAWN)) {
-      spots.push({ x, y, length, width, round: cut.shape === 'slice', turn: (random() - 0.5) * 3, shade: random() * 0.35 });
+      spots.push({
+        x,
+        y,
+        length,
+        width,
+        round: cut.shape === 'slice',
+        turn: (random() - 0.5) * 3,
+        shade: random() * 0.35,
+      });
       x += length + gap * (1 + random());
     }
   }

@@ -9,7 +9,7 @@ export function ProduceDrawing({ plan, ramp, large }: DrawingProps) {
   const { width, height } = large ? PAPER.large : PAPER.small;
   const scale = large ? 1 : 0.27;
   const count = Math.max(1, Math.round(plan.mass / WHOLE));
-  const radius = (Math.cbrt((3 * plan.mass) / count / plan.food.density / (4 * Math.PI)) * 1000) * scale;
+  const radius = Math.cbrt((3 * plan.mass) / count / plan.food.density / (4 * Math.PI)) * 1000 * scale;
   const shown = Math.min(count, Math.floor(width / (radius * 1.6)));
   const gap = Math.min(radius * 2.1, (width - 2 * radius) / Math.max(1, shown));
   const left = (width - gap * (shown - 1)) / 2;

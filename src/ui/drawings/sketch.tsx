@@ -10,7 +10,7 @@ export interface DrawingProps {
 }
 
 /** Paper of a drawing, CSS pixels. */
-export const PAPER = { small: { width: 112, height: 62 }, large: { width: 500, height: 170 } } as const;
+export const PAPER = { small: { width: 112, height: 62 }, large: { width: 500, height: 150 } } as const;
 
 /** An SVG of the drawing's size with a name for those who do not see it. */
 export function Sketch({ large, label, children }: { large: boolean; label: string; children: ReactNode }) {

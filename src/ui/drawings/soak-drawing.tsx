@@ -9,7 +9,9 @@ export function SoakDrawing({ plan, ramp, large }: DrawingProps) {
   const soak = plan.preparation.find((step) => step.step === 'soak');
   const scale = large ? 9 : 2.2;
   const side = Math.min(plan.cut.thickness * 1000 * scale, height - 16);
-  const depth = soak ? Math.sqrt(readTable(SUGAR_DIFFUSIVITY, soak.waterTemperature) * soak.duration) * 1000 * scale : 0;
+  const depth = soak
+    ? Math.sqrt(readTable(SUGAR_DIFFUSIVITY, soak.waterTemperature) * soak.duration) * 1000 * scale
+    : 0;
   const margin = Math.min(depth, side / 2);
   const left = (width - side) / 2;
   const top = (height - side) / 2 + (large ? 6 : 2);
@@ -18,10 +20,35 @@ export function SoakDrawing({ plan, ramp, large }: DrawingProps) {
       large={large}
       label={soak ? 'A piece cut through in its water; the margin shows how deep sugar has left' : 'No soak'}
     >
-      {soak && <path d={`M8 10v${height - 22}q0 10 10 10h${width - 36}q10 0 10-10v${-(height - 22)}`} fill="#1c7c86" fillOpacity={0.16} stroke="#1c7c86" strokeWidth={2} />}
-      <rect x={left} y={top} width={side} height={side} fill={soak ? '#5fa9ae' : foodColour(ramp, 0)} stroke={foodColour(ramp, 1.4)} />
-      <rect x={left + margin} y={top + margin} width={side - 2 * margin} height={side - 2 * margin} fill={foodColour(ramp, 0)} />
-      {!soak && <text x={width / 2} y={height - 3} textAnchor="middle" className="fill-iron-soft text-[11px]">no soak</text>}
+      {soak && (
+        <path
+          d={`M8 10v${height - 22}q0 10 10 10h${width - 36}q10 0 10-10v${-(height - 22)}`}
+          fill="#1c7c86"
+          fillOpacity={0.16}
+          stroke="#1c7c86"
+          strokeWidth={2}
+        />
+      )}
+      <rect
+        x={left}
+        y={top}
+        width={side}
+        height={side}
+        fill={soak ? '#5fa9ae' : foodColour(ramp, 0)}
+        stroke={foodColour(ramp, 1.4)}
+      />
+      <rect
+        x={left + margin}
+        y={top + margin}
+        width={side - 2 * margin}
+        height={side - 2 * margin}
+        fill={foodColour(ramp, 0)}
+      />
+      {!soak && (
+        <text x={width / 2} y={height - 3} textAnchor="middle" className="fill-iron-soft text-[11px]">
+          no soak
+        </text>
+      )}
     </Sketch>
   );
 }

@@ -12,7 +12,9 @@ import { FieldAxis, OpeningMarks, Playhead, ShareLine, StageLine, WindowBracket 
 import { paintField } from './paint-field';
 import { useWidth } from './use-width';
 
-const STAGE_HEIGHT = 34;
+const STAGE_HEIGHT = 44;
+/** Room under the stage line for the letters of the openings. */
+const LETTER_HEIGHT = 14;
 const BRACKET_HEIGHT = 20;
 const AXIS_HEIGHT = 18;
 const SHARE_HEIGHT = 44;
@@ -72,7 +74,7 @@ export function ColourField({
   const total = STAGE_HEIGHT + height + BRACKET_HEIGHT + AXIS_HEIGHT + SHARE_HEIGHT;
 
   return (
-    <figure>
+    <figure className="min-w-0">
       <div
         ref={frame}
         role="slider"
@@ -82,7 +84,7 @@ export function ColourField({
         aria-valuemax={duration}
         aria-valuenow={shown * record.interval}
         aria-valuetext={minuteWords(forecast, shown, units)}
-        className="relative touch-pan-y rounded-part select-none"
+        className="relative touch-pan-y overflow-hidden rounded-part select-none"
         style={{ height: total }}
         onPointerMove={readAt}
         onPointerLeave={() => setReading(null)}
@@ -97,7 +99,7 @@ export function ColourField({
           aria-hidden
         />
         <svg width={width} height={total} className="absolute inset-0" aria-hidden>
-          <StageLine stages={stages} duration={duration} x={x} height={STAGE_HEIGHT} units={units} />
+          <StageLine stages={stages} duration={duration} x={x} height={STAGE_HEIGHT - LETTER_HEIGHT} units={units} />
           <OpeningMarks openings={openings} x={x} top={fieldTop} height={height} duration={duration} />
           <WindowBracket window={window} x={x} top={fieldTop + height + 2} />
           <FieldAxis x={x} duration={duration} top={fieldTop + height + BRACKET_HEIGHT} />

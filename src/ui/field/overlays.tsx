@@ -25,13 +25,12 @@ export function StageLine({
   const low = Math.min(...temperatures) - 20;
   const high = Math.max(...temperatures) + 5;
   const y = (temperature: number) => height - 5 - ((temperature - low) / (high - low)) * (height - 22);
-  let start = 0;
+  const starts = stages.map((_, i) => stages.slice(0, i).reduce((sum, stage) => sum + stage.duration, 0));
   return (
     <g>
       {stages.map((stage, i) => {
-        const from = start;
+        const from = starts[i]!;
         const to = Math.min(duration, from + stage.duration);
-        start = from + stage.duration;
         const level = y(temperatures[i]!);
         const next = stages[i + 1];
         return (
@@ -81,7 +80,14 @@ export function OpeningMarks({
           strokeOpacity={0.9}
           strokeWidth={2.5}
         />
-        <line x1={x(opening.time)} x2={x(opening.time)} y1={top - 4} y2={top + height} stroke="#1b1e22" strokeWidth={1} />
+        <line
+          x1={x(opening.time)}
+          x2={x(opening.time)}
+          y1={top - 4}
+          y2={top + height}
+          stroke="#1b1e22"
+          strokeWidth={1}
+        />
         <text x={x(opening.time)} y={top - 6} textAnchor="middle" className="fill-current text-[11px] font-semibold">
           {LETTERS[opening.action]}
         </text>

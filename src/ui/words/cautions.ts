@@ -3,7 +3,8 @@ import type { FoodCaution } from '../../core/food/food';
 /** Cautions of foods. */
 export const FOOD_CAUTIONS: Record<FoodCaution, string> = {
   'green-or-sprouted': 'Cut away nothing from green or sprouted potatoes: leave them out whole.',
-  'not-in-the-fridge': 'Potatoes from the fridge turn sweeter, brown sooner and form more acrylamide. Golden, not brown.',
+  'not-in-the-fridge':
+    'Potatoes from the fridge turn sweeter, brown sooner and form more acrylamide. Golden, not brown.',
   'allergen-soy': 'Contains soy.',
 };
 

@@ -4,7 +4,8 @@ import { clockText, percentText } from './format';
 
 /** When the batch is right, in one sentence. */
 export function windowText({ window, peak, doneTime }: Forecast): string {
-  if (window) return `Right from ${clockText(window.from)} to ${clockText(window.to)}, at best ${percentText(peak.share)}.`;
+  if (window)
+    return `Right from ${clockText(window.from)} to ${clockText(window.to)}, at best ${percentText(peak.share)}.`;
   if (doneTime === null) return 'Not done within the stages.';
   return `Never all right together; at best ${percentText(peak.share)} at ${clockText(peak.time)}.`;
 }

@@ -14,7 +14,8 @@ export function planPhrases(document: PlanFile, units: UnitSystem): string[] {
   const phrases = [cutText(document, units), massText(document.mass_g, units)];
   for (const step of document.prep) {
     if (step.step === 'rinse') phrases.push(`rinsed ${step.changes === 1 ? 'once' : `${step.changes} times`}`);
-    else if (step.step === 'soak') phrases.push(`soaked ${step.minutes} min at ${temperatureText(step.water_c, units)}`);
+    else if (step.step === 'soak')
+      phrases.push(`soaked ${step.minutes} min at ${temperatureText(step.water_c, units)}`);
     else if (step.step === 'dry') phrases.push(DRYING_WORDS[step.method].toLowerCase());
     else phrases.push(`oil ${oilText(step.mass_g)}`);
   }

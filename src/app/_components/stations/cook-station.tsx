@@ -21,13 +21,19 @@ const MOST_STAGES = 3;
 export function CookStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
   const { stages, events } = document.cook;
-  const withStages = (next: PlanFile['cook']['stages']): PlanFile => ({ ...document, cook: { ...document.cook, stages: next } });
+  const withStages = (next: PlanFile['cook']['stages']): PlanFile => ({
+    ...document,
+    cook: { ...document.cook, stages: next },
+  });
   const withStage = (index: number, part: Partial<PlanFile['cook']['stages'][number]>) =>
     withStages(stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)));
   const withOpenings = (count: number): PlanFile => {
     const minutes = (forecast?.doneTime ?? cookDuration(plan) * 0.75) / 60;
     const action = events[0]?.action ?? 'shake';
-    return { ...document, cook: { ...document.cook, events: spreadOpenings(count, minutes).map((minute) => ({ minute, action })) } };
+    return {
+      ...document,
+      cook: { ...document.cook, events: spreadOpenings(count, minutes).map((minute) => ({ minute, action })) },
+    };
   };
   return (
     <div className="space-y-3">
@@ -68,7 +74,15 @@ export function CookStation({ document, plan, forecast, move, release }: Station
         </fieldset>
       ))}
       {stages.length < MOST_STAGES && (
-        <Button look="quiet" className="flex items-center gap-1 px-0" onClick={() => release(withStages([{ minutes: 8, temperature_c: Math.max(100, stages[0]!.temperature_c - 25) }, ...stages]))}>
+        <Button
+          look="quiet"
+          className="flex items-center gap-1 px-0"
+          onClick={() =>
+            release(
+              withStages([{ minutes: 8, temperature_c: Math.max(100, stages[0]!.temperature_c - 25) }, ...stages]),
+            )
+          }
+        >
           <Plus size={16} aria-hidden /> Add a gentler stage before
         </Button>
       )}
@@ -80,13 +94,21 @@ export function CookStation({ document, plan, forecast, move, release }: Station
       />
       {events.length > 0 && (
         <>
-          <p className="text-[13px] text-iron-soft">At {events.map((event) => clockText(event.minute * 60)).join(', ')}</p>
+          <p className="text-[13px] text-iron-soft">
+            At {events.map((event) => clockText(event.minute * 60)).join(', ')}
+          </p>
           <Choice
             label="At each opening"
             value={events[0]!.action}
-            options={(['shake', 'toss', 'flip'] as const).map((action) => ({ value: action, word: ACTION_WORDS[action] }))}
+            options={(['shake', 'toss', 'flip'] as const).map((action) => ({
+              value: action,
+              word: ACTION_WORDS[action],
+            }))}
             onChange={(action) =>
-              release({ ...document, cook: { ...document.cook, events: events.map((event) => ({ ...event, action })) } })
+              release({
+                ...document,
+                cook: { ...document.cook, events: events.map((event) => ({ ...event, action })) },
+              })
             }
           />
         </>
@@ -101,7 +123,10 @@ export function CookStation({ document, plan, forecast, move, release }: Station
         <Choice
           label="Wished bite"
           value={document.target.crispness}
-          options={(['tender', 'crisp', 'very-crisp'] as const).map((value) => ({ value, word: CRISPNESS_WORDS[value] }))}
+          options={(['tender', 'crisp', 'very-crisp'] as const).map((value) => ({
+            value,
+            word: CRISPNESS_WORDS[value],
+          }))}
           onChange={(crispness) => release({ ...document, target: { ...document.target, crispness } })}
         />
       </div>

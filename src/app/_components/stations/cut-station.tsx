@@ -30,7 +30,8 @@ export function CutStation({ document, plan, move, release }: StationProps) {
   const { cut } = document;
   const us = (mm: number) => (units === 'us' ? lengthText(mm, units) : undefined);
   const withCut = (part: object): PlanFile => ({ ...document, cut: { ...cut, ...part } as PlanFile['cut'] });
-  const thickness = (mm: number) => withCut(cut.shape === 'stick' ? { thickness_mm: mm, width_mm: undefined } : { thickness_mm: mm });
+  const thickness = (mm: number) =>
+    withCut(cut.shape === 'stick' ? { thickness_mm: mm, width_mm: undefined } : { thickness_mm: mm });
   const { count, pieceMass } = batchYield(plan.food, plan.cut, plan.mass);
   return (
     <div className="space-y-3">

@@ -27,7 +27,9 @@ export function DryStation({ document, plan, release }: StationProps) {
             note: `${Math.round(FILM_AFTER[method] * 1000)} g/m² left`,
           })),
         ]}
-        onChange={(method) => release(withPrepStep(document, 'dry', method === 'none' ? null : { step: 'dry', method }))}
+        onChange={(method) =>
+          release(withPrepStep(document, 'dry', method === 'none' ? null : { step: 'dry', method }))
+        }
       />
       <p className="text-[14px]">
         {Math.round(film)} g/m² lie on the cut surface: {Math.round(grams)} g of water in all, to be boiled off before

@@ -21,7 +21,8 @@ export function SoakStation({ document, move, release }: StationProps) {
   const units = useUnits();
   const soak = prepStep(document, 'soak');
   const rinse = prepStep(document, 'rinse');
-  const minutes = (value: number) => withPrepStep(document, 'soak', { step: 'soak', water_c: soak?.water_c ?? 15, minutes: value });
+  const minutes = (value: number) =>
+    withPrepStep(document, 'soak', { step: 'soak', water_c: soak?.water_c ?? 15, minutes: value });
   const nearest = soak
     ? WATERS.filter((water) => water.waterC !== null).reduce((a, b) =>
         Math.abs(b.waterC! - soak.water_c) < Math.abs(a.waterC! - soak.water_c) ? b : a,
@@ -40,7 +41,9 @@ export function SoakStation({ document, move, release }: StationProps) {
         onChange={(value) => {
           const { waterC } = WATERS.find((water) => water.value === value)!;
           const usual = soak?.minutes ?? (waterC === 90 ? 10 : 30);
-          release(withPrepStep(document, 'soak', waterC === null ? null : { step: 'soak', water_c: waterC, minutes: usual }));
+          release(
+            withPrepStep(document, 'soak', waterC === null ? null : { step: 'soak', water_c: waterC, minutes: usual }),
+          );
         }}
       />
       {soak && (
@@ -58,8 +61,13 @@ export function SoakStation({ document, move, release }: StationProps) {
       <Choice
         label="Rinse first"
         value={String(rinse?.changes ?? 0)}
-        options={['0', '1', '2', '3'].map((value) => ({ value, word: value === '0' ? 'No' : value === '1' ? 'Once' : `${value} times` }))}
-        onChange={(value) => release(withPrepStep(document, 'rinse', value === '0' ? null : { step: 'rinse', changes: Number(value) }))}
+        options={['0', '1', '2', '3'].map((value) => ({
+          value,
+          word: value === '0' ? 'No' : value === '1' ? 'Once' : `${value} times`,
+        }))}
+        onChange={(value) =>
+          release(withPrepStep(document, 'rinse', value === '0' ? null : { step: 'rinse', changes: Number(value) }))
+        }
       />
       {soak && soak.water_c > 60 && <StationCaution>{STEP_CAUTIONS.soak}</StationCaution>}
     </div>

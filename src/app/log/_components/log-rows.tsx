@@ -44,9 +44,15 @@ export function LogRows({ batches }: { batches: readonly Batch[] }) {
             >
               <span className="row-span-3 block h-11 overflow-hidden rounded-[4px] border border-iron-soft md:row-span-1">
                 {batch.fingerprint.length > 0 ? (
-                  <Fingerprint browning={batch.fingerprint} ramp={ramp} label="Colours when pulled, palest to darkest" />
+                  <Fingerprint
+                    browning={batch.fingerprint}
+                    ramp={ramp}
+                    label="Colours when pulled, palest to darkest"
+                  />
                 ) : (
-                  <span className="flex h-full items-center justify-center text-[12px] text-iron-soft">no colours yet</span>
+                  <span className="flex h-full items-center justify-center text-[12px] text-iron-soft">
+                    no colours yet
+                  </span>
                 )}
               </span>
               <span className="min-w-0">

@@ -43,10 +43,10 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
           )}
         </div>
       </div>
-      {run.phase === 'prep' && <PrepPhase plan={plan} run={run} now={now} record={record} />}
+      {run.phase === 'prep' && <PrepPhase plan={plan} forecast={batch.forecast} run={run} now={now} record={record} />}
       {run.phase === 'cooking' && <CookingPhase batch={batch} plan={plan} run={run} now={now} record={record} />}
       {run.phase === 'done' && (
-        <div className="tray mt-4 p-5 text-iron">
+        <div className="mt-4 tray p-5 text-iron">
           <OutcomeForm batchId={batch.id} ramp={plan.food.ramp} crispness={plan.target.crispness} />
         </div>
       )}

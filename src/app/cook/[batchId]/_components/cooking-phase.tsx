@@ -91,20 +91,24 @@ export function CookingPhase({
       <p className="mt-2 text-[19px]">
         {clockText(elapsed)} in the fryer. {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
       </p>
-      {live.forecast && (
-        <>
-          <ColourField
-            forecast={live.forecast}
-            ramp={plan.food.ramp}
-            stages={current.stages}
-            openings={current.events}
-            playhead={elapsed}
-            height={120}
-          />
-          <LooksNow forecast={live.forecast} plan={plan} elapsed={elapsed} />
-        </>
-      )}
-      <CookButtons verb={action.verb} record={record} />
+      <div className="flex flex-col">
+        {live.forecast && (
+          <>
+            <div className="max-sm:order-3 max-sm:mt-4">
+              <ColourField
+                forecast={live.forecast}
+                ramp={plan.food.ramp}
+                stages={current.stages}
+                openings={current.events}
+                playhead={elapsed}
+                height={120}
+              />
+            </div>
+            <LooksNow forecast={live.forecast} plan={plan} elapsed={elapsed} />
+          </>
+        )}
+        <CookButtons verb={action.verb} record={record} />
+      </div>
     </section>
   );
 }

@@ -31,7 +31,10 @@ export function LooksNow({ forecast, plan, elapsed }: { forecast: Forecast; plan
           <li
             key={i}
             className="w-12 rounded-[2px] border border-iron-soft max-sm:w-5"
-            style={{ height: thickness, background: foodColour(plan.food.ramp, quantileOfSorted(faces, (i + 0.5) / DRAWN)) }}
+            style={{
+              height: thickness,
+              background: foodColour(plan.food.ramp, quantileOfSorted(faces, (i + 0.5) / DRAWN)),
+            }}
           />
         ))}
       </ul>

@@ -5,6 +5,7 @@ import { type PrepTask, prepTasks } from '@/core/cook/prep-tasks';
 import type { BatchEventKind, RunState } from '@/core/cook/run-state';
 import type { Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
+import type { BatchForecast } from '@/schemas/batch';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { clockText, oilText, temperatureText, type UnitSystem } from '@/ui/words/format';
@@ -18,7 +19,12 @@ function taskWords(task: PrepTask, plan: Plan, units: UnitSystem): string {
     case 'soak':
       return `Soak in water of ${warmth}`;
     case 'dry':
-      return { drain: 'Drain well', towel: 'Pat dry with a towel', 'towel-twice': 'Pat dry, then again with a fresh towel', spinner: 'Spin dry' }[task.method!];
+      return {
+        drain: 'Drain well',
+        towel: 'Pat dry with a towel',
+        'towel-twice': 'Pat dry, then again with a fresh towel',
+        spinner: 'Spin dry',
+      }[task.method!];
     case 'oil':
       return `Turn in ${oilText(plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass * 1000 : sum), 0))} of oil`;
     case 'preheat':
@@ -29,11 +35,13 @@ function taskWords(task: PrepTask, plan: Plan, units: UnitSystem): string {
 /** Everything before loading, each with its own timer; timers run side by side. */
 export function PrepPhase({
   plan,
+  forecast,
   run,
   now,
   record,
 }: {
   plan: Plan;
+  forecast: BatchForecast;
   run: RunState;
   now: number;
   record: (kind: BatchEventKind, detail?: { step?: number }) => void;
@@ -43,6 +51,11 @@ export function PrepPhase({
   const current = tasks.findIndex((_, i) => !run.prepDone.has(i));
   return (
     <section aria-label="Preparation" className="mt-3">
+      <p className="mb-1 text-[18px] text-ash">
+        {forecast.done_min === null
+          ? 'This plan is not forecast to be done within its stages.'
+          : `Once loaded, done after about ${clockText(forecast.done_min * 60)}. Timers run side by side: begin the preheat while you dry.`}
+      </p>
       <ol className="divide-y-2 divide-iron-line">
         {tasks.map((task, i) => {
           const begun = run.prepBegun.get(i);
@@ -62,12 +75,20 @@ export function PrepPhase({
                 {!done && left <= 0 && begun !== undefined && <strong> · ready</strong>}
               </span>
               {!done && begun === undefined && (
-                <Button look={i === current ? 'light' : 'iron'} className="min-w-28" onClick={() => record('prep-begun', { step: i })}>
+                <Button
+                  look={i === current ? 'light' : 'iron'}
+                  className="min-w-28"
+                  onClick={() => record('prep-begun', { step: i })}
+                >
                   Start
                 </Button>
               )}
               {!done && (
-                <Button look={begun !== undefined && left <= 0 ? 'light' : 'iron'} className="min-w-28" onClick={() => record('prep-done', { step: i })}>
+                <Button
+                  look={begun !== undefined && left <= 0 ? 'light' : 'iron'}
+                  className="min-w-28"
+                  onClick={() => record('prep-done', { step: i })}
+                >
                   Done
                 </Button>
               )}
@@ -76,7 +97,11 @@ export function PrepPhase({
         })}
       </ol>
       <div className="mt-5 flex flex-wrap items-center gap-4">
-        <Button look={current < 0 ? 'light' : 'iron'} className="min-h-16 px-8 text-[22px]" onClick={() => record('loaded')}>
+        <Button
+          look={current < 0 ? 'light' : 'iron'}
+          className="min-h-16 px-8 text-[22px]"
+          onClick={() => record('loaded')}
+        >
           The basket is in: start
         </Button>
         <p className="text-[16px] text-ash">

@@ -32,7 +32,8 @@ export function AgainstForecast({
 }) {
   const { done_min: done, done_p10_min: early, done_p90_min: late } = batch.forecast;
   const record = live.forecast?.record;
-  const sample = record && pulledAt !== null ? Math.min(record.samples - 1, Math.round(pulledAt / record.interval)) : null;
+  const sample =
+    record && pulledAt !== null ? Math.min(record.samples - 1, Math.round(pulledAt / record.interval)) : null;
   const faces = record && sample !== null ? sortedFaces(record, sample) : null;
   const median = faces ? quantileOfSorted(faces, 0.5) : null;
   const ramp = plan.food.ramp;
@@ -105,7 +106,9 @@ export function AgainstForecast({
         </tbody>
       </table>
       {median !== null && <p>{colourSentence(median, outcome.browning)} Golden is 1.</p>}
-      {outcome.faults.length > 0 && <p>Went wrong: {outcome.faults.map((fault) => FAULT_WORDS[fault].toLowerCase()).join(', ')}.</p>}
+      {outcome.faults.length > 0 && (
+        <p>Went wrong: {outcome.faults.map((fault) => FAULT_WORDS[fault].toLowerCase()).join(', ')}.</p>
+      )}
       {outcome.note && <p className="whitespace-pre-wrap">“{outcome.note}”</p>}
     </div>
   );

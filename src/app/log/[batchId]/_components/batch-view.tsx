@@ -44,7 +44,8 @@ export function BatchView({ batch }: { batch: Batch }) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="text-[28px]">{batch.document.name}</h1>
         <p className="text-[15px] text-iron-soft">
-          <LocalTime at={batch.begunAt} write={(date) => format(date, 'EEEE d MMMM yyyy, HH:mm')} /> in {batch.fryerName}
+          <LocalTime at={batch.begunAt} write={(date) => format(date, 'EEEE d MMMM yyyy, HH:mm')} /> in{' '}
+          {batch.fryerName}
         </p>
       </div>
       <p className="mt-1 text-[15px]">{planPhrases(batch.document, units).join(' · ')}</p>
@@ -70,7 +71,9 @@ export function BatchView({ batch }: { batch: Batch }) {
       <div className="mt-5 grid gap-8 lg:grid-cols-2">
         <section>
           <h2 className="text-[20px]">Outcome</h2>
-          {batch.outcome && !editing && <AgainstForecast batch={batch} outcome={batch.outcome} plan={plan} pulledAt={pulledAt} live={live} />}
+          {batch.outcome && !editing && (
+            <AgainstForecast batch={batch} outcome={batch.outcome} plan={plan} pulledAt={pulledAt} live={live} />
+          )}
           {!batch.outcome && run.phase !== 'done' && <p className="mt-2 text-iron-soft">Not pulled yet.</p>}
           {showForm && (
             <OutcomeForm

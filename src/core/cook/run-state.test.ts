@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { nextAction } from './next-action';
+import { prepDuration, prepTasks } from './prep-tasks';
+import { type BatchEvent, type BatchEventKind, deriveRun, openingsToCome } from './run-state';
+import { fingerprintAt } from './fingerprint';
+import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { planFromFile } from '../../schemas/plan-file';
+
+const START = 1_700_000_000_000;
+let serial = 0;
+const event = (kind: BatchEventKind, minute: number, detail: BatchEvent['detail'] = {}): BatchEvent => ({
+  id: `event-${serial++}`,
+  kind,
+  happenedAt: START + minute * 60_000,
+  detail,
+});
+
+const EVENING = [
+  event('prep-begun', 0, { step: 0 }),
+  event('prep-done', 30, { step: 0 }),
+  event('loaded', 35),
+  event('shaken', 42),
+  event('drawer-open', 47),
+  event('more-time', 50),
+  event('done', 55),
+];
+
+test('phases follow from the events alone', () => {
+  expect(deriveRun([]).phase).toBe('prep');
+  expect(deriveRun(EVENING.slice(0, 3)).phase).toBe('cooking');
+  const run = deriveRun(EVENING);
+  expect(run.phase).toBe('done');
+  expect(run.openings).toEqual([
+    { time: 420, action: 'shake' },
+    { time: 720, action: 'open' },
+  ]);
+  expect(run.extraMinutes).toBe(1);
+  expect(run.prepDone.has(0)).toBe(true);
+});
+
+test('order of arrival and repeats change nothing', () => {
+  const whole = deriveRun(EVENING);
+  fc.assert(
+    fc.property(fc.shuffledSubarray(EVENING, { minLength: EVENING.length }), fc.subarray(EVENING), (order, again) => {
+      expect(deriveRun([...order, ...again])).toEqual(whole);
+    }),
+  );
+});
+
+test('a mis-tap is taken back, and what stood before stands again', () => {
+  const done = EVENING.at(-1)!;
+  const back = deriveRun([...EVENING, event('undone', 56, { event: done.id })]);
+  expect(back.phase).toBe('cooking');
+  expect(back.last!.kind).toBe('more-time');
+});
+
+test('what happened before loading is no opening', () => {
+  expect(deriveRun([event('shaken', 1), event('loaded', 2)]).openings).toEqual([]);
+});
+
+test('a shake takes up the planned one, also a little early; one long missed is given up', () => {
+  const planned = [420, 720, 1020].map((time) => ({ time, action: 'shake' as const }));
+  expect(openingsToCome(planned, [], 0)).toHaveLength(3);
+  expect(openingsToCome(planned, [{ time: 400, action: 'shake' }], 400).map((o) => o.time)).toEqual([720, 1020]);
+  expect(openingsToCome(planned, [{ time: 60, action: 'open' }], 60)).toHaveLength(3);
+  expect(openingsToCome(planned, [], 800).map((o) => o.time)).toEqual([720, 1020]);
+});
+
+test('the next action is the earliest, then the check, then the pull, which stands until it is done', () => {
+  const forecast = { doneTime: 1200, firstCheck: 1056 };
+  const shakes = [{ time: 420, action: 'shake' as const }];
+  expect(nextAction(forecast, shakes, 0, 100, 1800)).toEqual({ verb: 'shake', at: 420 });
+  expect(nextAction(forecast, [], 0, 500, 1800)).toEqual({ verb: 'check', at: 1056 });
+  expect(nextAction(forecast, [], 0, 1110, 1800)).toEqual({ verb: 'pull', at: 1200 });
+  expect(nextAction(forecast, [], 60, 1110, 1800)).toEqual({ verb: 'check', at: 1116 });
+  expect(nextAction({ doneTime: null, firstCheck: null }, [], 0, 2000, 1800)).toEqual({ verb: 'pull', at: 1800 });
+});
+
+test('the preheat runs beside drying and oiling, never before the soak ends', () => {
+  const plan = planFromFile(FIRST_PLAN);
+  const tasks = prepTasks(plan);
+  expect(tasks.map((task) => task.kind)).toEqual(['soak', 'dry', 'oil', 'preheat']);
+  expect(prepDuration(tasks)).toBe(30 * 60 + Math.max(180 + 60, 240));
+});
+
+test('a fingerprint is the forecast spread around the colour seen, palest first', () => {
+  const print = fingerprintAt(planFromFile(FIRST_PLAN), 1200, 1.3);
+  expect(print).toHaveLength(16);
+  expect(print[8]).toBeCloseTo(1.3, 6);
+  expect([...print].sort((a, b) => a - b)).toEqual(print);
+});

@@ -1,0 +1,55 @@
+/** @jest-environment jsdom */
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { forecastPlan } from '@/core/forecast/forecast';
+import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { planFromFile } from '@/schemas/plan-file';
+import { UnitsProvider } from '../units-context';
+import { ColourField } from './colour-field';
+import { sortedFaces } from './paint-field';
+import { foodColour } from '../colour/food-colours';
+
+beforeAll(() => {
+  globalThis.ResizeObserver = class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  };
+  HTMLCanvasElement.prototype.getContext = () => null;
+});
+
+const plan = planFromFile(FIRST_PLAN);
+const forecast = forecastPlan(plan, 1, { pieces: 6, cells: 15, step: 6, interval: 30 });
+
+test('the field is read by keyboard, minute by minute, in words and in the chosen units', async () => {
+  render(
+    <UnitsProvider units="us">
+      <ColourField forecast={forecast} ramp={plan.food.ramp} stages={plan.stages} openings={plan.events} />
+    </UnitsProvider>,
+  );
+  const field = screen.getByRole('slider');
+  field.focus();
+  await userEvent.keyboard('{Home}{ArrowRight}{ArrowRight}');
+  expect(field).toHaveAttribute('aria-valuenow', '60');
+  expect(field.getAttribute('aria-valuetext')).toMatch(/^1:00 · under 100 %, right 0 %.*air \d+ °F/);
+  expect(screen.getByText('window')).toBeInTheDocument();
+  expect(screen.getAllByText('S')).toHaveLength(3);
+});
+
+test('faces are sorted from palest to darkest at every sample', () => {
+  for (const sample of [0, 20, 50]) {
+    const faces = sortedFaces(forecast.record, sample);
+    expect(faces).toHaveLength(12);
+    expect([...faces].every((value, i) => i === 0 || value >= faces[i - 1]!)).toBe(true);
+  }
+});
+
+test('browning darkens the food', () => {
+  const lightness = (browning: number) =>
+    foodColour(plan.food.ramp, browning)
+      .match(/\d+/g)!
+      .reduce((sum, n) => sum + Number(n), 0);
+  expect(lightness(0)).toBeGreaterThan(lightness(1));
+  expect(lightness(1)).toBeGreaterThan(lightness(3));
+  expect(foodColour(plan.food.ramp, 99)).toBe(foodColour(plan.food.ramp, 6));
+});

@@ -1,0 +1,86 @@
+import { randomUUID } from 'node:crypto';
+import { closeDatabase, database, isDatabaseAway } from '@/db/pool';
+import { seedDemoKitchen } from '@/services/demo/seed-demo-kitchen';
+import { findDemoKitchen } from '@/db/queries/kitchens';
+import { loadLog } from '@/services/batches';
+import { createKitchen } from '@/services/kitchen';
+
+afterAll(closeDatabase);
+
+async function failure(
+  text: string,
+  values: unknown[],
+): Promise<{ constraint?: string; code?: string; message: string }> {
+  try {
+    await database().query(text, values);
+  } catch (error) {
+    return error as { constraint?: string; code?: string; message: string };
+  }
+  throw new Error('the database took it');
+}
+
+test.each([
+  [
+    'fryers_power_range',
+    'INSERT INTO fryers (kitchen_id, name, power_w, basket_cm2, basket_height_mm) VALUES ($1, $2, 90, 500, 90)',
+    'weak',
+  ],
+  [
+    'fryers_name_length',
+    'INSERT INTO fryers (kitchen_id, name, power_w, basket_cm2, basket_height_mm) VALUES ($1, $2, 1500, 500, 90)',
+    '',
+  ],
+  ['kitchens_unit_system', 'UPDATE kitchens SET unit_system = $2 WHERE kitchen_id = $1', 'imperial'],
+])('the constraint %s refuses by its name', async (name, text, value) => {
+  const kitchen = await createKitchen();
+  if (!kitchen.ok) throw new Error('no kitchen');
+  expect((await failure(text, [kitchen.value.id, value])).constraint).toBe(name);
+});
+
+test('the demo kitchen holds a month of batches from the engine, is kept, and is made anew when asked', async () => {
+  const now = new Date('2026-11-20T12:00:00');
+  expect(await seedDemoKitchen(now, true)).toBe('made');
+  const first = await findDemoKitchen();
+  expect(await seedDemoKitchen(now, false)).toBe('kept');
+  const log = await loadLog(first!.kitchen_id);
+  if (!log.ok) throw new Error('no log');
+  expect(log.value.length).toBeGreaterThanOrEqual(12);
+  expect(log.value.every((batch) => batch.outcome && batch.fingerprint.length === 16)).toBe(true);
+
+  /* the small fryer runs cool: it is pulled later than forecast, the large one is not */
+  const lateness = (name: string) => {
+    const late = log.value
+      .filter((batch) => batch.fryerName === name)
+      .map((batch) => {
+        const at = (kind: string) => batch.events.find((event) => event.kind === kind)!.happenedAt;
+        return (at('done') - at('loaded')) / 60_000 / batch.forecast.done_min!;
+      });
+    return late.reduce((sum, ratio) => sum + ratio, 0) / late.length;
+  };
+  expect(lateness('Small, borrowed')).toBeGreaterThan(lateness('Large drawer') + 0.1);
+
+  const changed = await failure('UPDATE batch_events SET kind = $2 WHERE kitchen_id = $1', [first!.kitchen_id, 'done']);
+  expect(changed.message).toMatch(/append-only/);
+  const deleted = await failure('DELETE FROM batch_events WHERE kitchen_id = $1', [first!.kitchen_id]);
+  expect(deleted.message).toMatch(/append-only/);
+
+  expect(await seedDemoKitchen(now, true)).toBe('made');
+  expect((await findDemoKitchen())!.kitchen_id).not.toBe(first!.kitchen_id);
+}, 60_000);
+
+test('an event must belong to a batch of its own kitchen', async () => {
+  const kitchen = await createKitchen();
+  if (!kitchen.ok) throw new Error('no kitchen');
+  const { constraint } = await failure(
+    'INSERT INTO batch_events (event_id, kitchen_id, batch_id, kind, happened_at) VALUES ($1, $2, $3, $4, now())',
+    [randomUUID(), kitchen.value.id, randomUUID(), 'loaded'],
+  );
+  expect(constraint).toBe('batch_events_batch_fk');
+});
+
+test('a lost database is told from a refusal', () => {
+  expect(isDatabaseAway(Object.assign(new Error('x'), { code: 'ECONNREFUSED' }))).toBe(true);
+  expect(isDatabaseAway(Object.assign(new Error('x'), { code: '57P01' }))).toBe(true);
+  expect(isDatabaseAway(Object.assign(new Error('x'), { code: '23505' }))).toBe(false);
+  expect(isDatabaseAway(new Error('Connection terminated unexpectedly'))).toBe(true);
+});

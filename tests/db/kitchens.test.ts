@@ -1,0 +1,110 @@
+import { randomUUID } from 'node:crypto';
+import { closeDatabase, database } from '@/db/pool';
+import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { appendEvents, beginBatch, loadBatch, loadLog, recordOutcome } from '@/services/batches';
+import { chooseUnits, createKitchen, loadFryers, loadKitchen } from '@/services/kitchen';
+import { loadNewestPlan, savePlan } from '@/services/plans';
+
+const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 23, window: null, first_check_min: 17.6 };
+const OUTCOME = { crispness: 'crisp', browning: 1, evenness: 'even', faults: [], note: 'good' } as const;
+
+async function kitchen() {
+  const made = await createKitchen();
+  if (!made.ok) throw new Error(made.failure.code);
+  return made.value;
+}
+
+async function batchIn(kitchenId: string) {
+  const batchId = randomUUID();
+  const begun = await beginBatch(kitchenId, {
+    batchId,
+    fryerName: 'My fryer',
+    document: FIRST_PLAN,
+    forecast: FORECAST,
+  });
+  expect(begun.ok).toBe(true);
+  return batchId;
+}
+
+const event = (kind: 'loaded' | 'shaken' | 'done', minute: number) => ({
+  id: randomUUID(),
+  kind,
+  happenedAt: 1_700_000_000_000 + minute * 60_000,
+  detail: {},
+});
+
+afterAll(closeDatabase);
+
+test('a new kitchen has one fryer, metric units and an empty log', async () => {
+  const { id, unitSystem } = await kitchen();
+  expect(unitSystem).toBe('metric');
+  expect(await loadFryers(id)).toHaveLength(1);
+  expect(await loadLog(id)).toEqual({ ok: true, value: [] });
+  await chooseUnits(id, 'us');
+  expect(await loadKitchen(id)).toMatchObject({ ok: true, value: { unitSystem: 'us' } });
+});
+
+test('a plan is saved, saved again under its id, and the newest comes back', async () => {
+  const { id } = await kitchen();
+  const [fryer] = await loadFryers(id);
+  const planId = randomUUID();
+  await savePlan(id, planId, { fryerId: fryer!.id, document: FIRST_PLAN });
+  await savePlan(id, planId, { fryerId: fryer!.id, document: { ...FIRST_PLAN, mass_g: 333 } });
+  expect((await loadNewestPlan(id))?.document.mass_g).toBe(333);
+  const { rows } = await database().query('SELECT count(*)::int AS n FROM plans WHERE kitchen_id = $1', [id]);
+  expect(rows[0]).toEqual({ n: 1 });
+});
+
+test('nothing of another kitchen can be read or written', async () => {
+  const [mine, theirs] = [await kitchen(), await kitchen()];
+  const batchId = await batchIn(theirs.id);
+  const [theirFryer] = await loadFryers(theirs.id);
+  const planId = randomUUID();
+  await savePlan(theirs.id, planId, { fryerId: theirFryer!.id, document: FIRST_PLAN });
+
+  expect(await loadBatch(mine.id, batchId)).toEqual({ ok: false, failure: { code: 'not-found' } });
+  expect(await appendEvents(mine.id, batchId, [event('loaded', 0)])).toMatchObject({ ok: false });
+  expect(await recordOutcome(mine.id, batchId, { ...OUTCOME, faults: [] })).toMatchObject({ ok: false });
+  expect(await beginBatch(mine.id, { batchId, fryerName: 'x', document: FIRST_PLAN, forecast: FORECAST })).toEqual({
+    ok: false,
+    failure: { code: 'other-kitchen' },
+  });
+  expect(await savePlan(mine.id, randomUUID(), { fryerId: theirFryer!.id, document: FIRST_PLAN })).toEqual({
+    ok: false,
+    failure: { code: 'unknown-fryer' },
+  });
+  const [myFryer] = await loadFryers(mine.id);
+  expect(await savePlan(mine.id, planId, { fryerId: myFryer!.id, document: FIRST_PLAN })).toEqual({
+    ok: false,
+    failure: { code: 'other-kitchen' },
+  });
+  expect((await loadBatch(theirs.id, batchId)).ok).toBe(true);
+});
+
+test('events sent twice are stored once, and the batch is derived from them', async () => {
+  const { id } = await kitchen();
+  const batchId = await batchIn(id);
+  const events = [event('loaded', 0), event('shaken', 7), event('done', 20)];
+  await appendEvents(id, batchId, events);
+  await appendEvents(id, batchId, events.slice(1));
+  const loaded = await loadBatch(id, batchId);
+  expect(loaded.ok && loaded.value.events).toEqual(events);
+});
+
+test('the outcome can be said again, and leaves a fingerprint around the colour seen', async () => {
+  const { id } = await kitchen();
+  const batchId = await batchIn(id);
+  await appendEvents(id, batchId, [event('loaded', 0), event('done', 20)]);
+  await recordOutcome(id, batchId, { ...OUTCOME, faults: [] });
+  await recordOutcome(id, batchId, {
+    ...OUTCOME,
+    browning: 1.4,
+    faults: ['stuck'],
+    note: "Robert'); DROP TABLE outcomes;--",
+  });
+  const loaded = await loadBatch(id, batchId);
+  if (!loaded.ok) throw new Error('the batch is gone');
+  expect(loaded.value.outcome).toMatchObject({ browning: expect.closeTo(1.4, 5), faults: ['stuck'] });
+  expect(loaded.value.outcome!.note).toContain('DROP TABLE');
+  expect(loaded.value.fingerprint[8]).toBeCloseTo(1.4, 5);
+});

@@ -1,0 +1,90 @@
+import { expect, test } from '@playwright/test';
+import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
+
+const minuteOf = (words: string) => {
+  const [, minutes, seconds] = /(\d+):(\d\d)/.exec(words)!;
+  return Number(minutes) + Number(seconds) / 60;
+};
+
+test('a lever moves the forecast, the plan is saved, and undo brings it back', async ({ page }) => {
+  await enterOwnKitchen(page);
+  const before = await fullForecast(page);
+  const thickness = page.getByRole('textbox', { name: 'Thickness' });
+  await thickness.fill('14');
+  await thickness.press('Enter');
+  await expect(page.getByText('Saved')).toBeVisible();
+  await expect.poll(async () => minuteOf(await fullForecast(page))).toBeGreaterThan(minuteOf(before) + 0.8);
+
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('14');
+  const slider = page.getByRole('slider', { name: 'Thickness' });
+  await slider.focus();
+  await slider.press('ArrowLeft');
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('13.5');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('14');
+  await page.keyboard.press('Control+Shift+Z');
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('13.5');
+});
+
+test('every station opens, by mouse and by key, and nothing serious is found by axe', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  for (const [index, name] of ['Produce', 'Cut', 'Soak', 'Dry', 'Coat', 'Fryer', 'Load', 'Cook'].entries()) {
+    await page.keyboard.press(String(index + 1));
+    await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+    await expectAccessible(page);
+  }
+  await page.getByRole('tab', { name: /^Soak/ }).click();
+  await page.getByRole('radio', { name: 'No soak' }).click();
+  await expect(page.getByRole('tab', { name: /^Soak/ })).toContainText('none');
+});
+
+test('limits clamp and say so', async ({ page }) => {
+  await enterOwnKitchen(page);
+  const thickness = page.getByRole('textbox', { name: 'Thickness' });
+  await thickness.fill('300');
+  await thickness.press('Enter');
+  await expect(page.getByText('300 mm is beyond what works here; set to 25 mm.')).toBeVisible();
+});
+
+test('units switch everywhere at once and stay', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await page.getByRole('button', { name: /Switch to US/ }).click();
+  await expect(page.getByRole('tab', { name: /^Cook/ })).toContainText('383 °F');
+  await expect(page.getByRole('tab', { name: /^Cut/ })).toContainText('3/8 in');
+  await page.reload();
+  await expect(page.getByRole('tab', { name: /^Produce/ })).toContainText('17.6 oz (500 g)');
+});
+
+test('the field is read by keyboard, and the serving time gives a start time', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  const field = page.getByRole('slider', { name: /Colour field/ });
+  await field.focus();
+  await field.press('Home');
+  await expect(field).toHaveAttribute('aria-valuetext', /^0:00 · under 100 %/);
+  await field.press('End');
+  await expect(field).toHaveAttribute('aria-valuetext', /^30:00/);
+  await page.getByLabel('On the table at').fill('20:15');
+  await expect(page.getByText(/start by/)).toContainText(/19:\d\d/);
+});
+
+test('a full basket is said to be power-limited', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await page.keyboard.press('7');
+  const load = page.getByRole('textbox', { name: 'Into the basket' });
+  await load.fill('1200');
+  await load.press('Enter');
+  await expect(page.getByText(/heater runs flat out/)).toBeVisible();
+});
+
+test('phone and tablet width: everything within the screen', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  await expectNoSidewaysScroll(page);
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await expectNoSidewaysScroll(page);
+});

@@ -1,0 +1,105 @@
+import { expect, type Page, test } from '@playwright/test';
+import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
+
+async function beginBatch(page: Page) {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
+}
+
+test('a batch from the bench to the log, through a reload and a long sleep', async ({ page }) => {
+  await page.clock.install({ time: new Date('2026-11-25T18:00:00Z') });
+  await beginBatch(page);
+
+  await page.getByRole('button', { name: 'Start', exact: true }).first().click();
+  await page.clock.fastForward('29:00');
+  await expect(page.getByRole('timer', { name: /Soak in water of 15 °C: 1:0\d|0:5\d/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('timer', { name: /Soak in water/ })).toBeVisible();
+  await page.clock.fastForward('02:00');
+  await expect(page.getByText('ready')).toBeVisible();
+  await expectAccessible(page);
+
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('Shake', { exact: true })).toBeVisible();
+  await expectAccessible(page);
+  await page.clock.fastForward('06:58');
+  await page.keyboard.press('s');
+  await expect(page.getByRole('timer')).toContainText(/in4:[345]\d|in5:0\d/);
+
+  /* the device sleeps for four minutes and the page is loaded anew: the clock has gone on */
+  await page.clock.fastForward('04:00');
+  await page.reload();
+  await expect(page.getByText(/^11:\d\d in the fryer/)).toBeVisible();
+  await page.getByRole('button', { name: /Shaken/ }).click();
+  await page.clock.fastForward('09:00');
+  await page.getByRole('button', { name: /Pulled: done/ }).click();
+
+  await expect(page.getByRole('heading', { name: 'How did it come out?' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('radio', { name: 'deep gold' }).click();
+  await page.getByRole('radio', { name: 'Some differ' }).click();
+  await page.getByLabel('Note').fill('Next time 9 mm.');
+  await page.getByRole('button', { name: 'Save to the log' }).click();
+
+  await expect(page).toHaveURL(/\/log\/[0-9a-f-]{36}$/);
+  await expect(page.getByText('“Next time 9 mm.”')).toBeVisible();
+  await expect(page.getByText(/pulled at (19|20|21):\d\d/)).toBeVisible();
+  await expect(page.getByText('Shaken')).toHaveCount(2);
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Log' }).click();
+  await expect(page.getByRole('img', { name: /Colours when pulled/ })).toHaveCount(1);
+  await expectAccessible(page);
+});
+
+test('the whole run by keyboard alone', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  const tabTo = async (name: RegExp) => {
+    for (let i = 0; i < 80; i++) {
+      await page.keyboard.press('Tab');
+      const focused = await page.evaluate(() => {
+        const { activeElement } = document;
+        return activeElement?.getAttribute('aria-label') ?? activeElement?.textContent ?? '';
+      });
+      if (name.test(focused)) return;
+    }
+    throw new Error(`${name} cannot be reached by Tab`);
+  };
+  await tabTo(/^Cook this$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'The basket is in: start' })).toBeVisible();
+  await tabTo(/^The basket is in/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await page.keyboard.press('s');
+  await page.keyboard.press('m');
+  await page.keyboard.press('d');
+  await expect(page.getByRole('heading', { name: 'How did it come out?' })).toBeVisible();
+  await tabTo(/Save to the log/);
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/log\//);
+});
+
+test('a mis-tap is taken back', async ({ page }) => {
+  await beginBatch(page);
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await page.keyboard.press('d');
+  await page.getByRole('button', { name: 'Take back: pulled' }).click();
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await page.goto('/cook');
+  await expect(page.getByRole('link', { name: /in the fryer/ })).toBeVisible();
+});
+
+test('on a phone the run stays within the screen, the due answer in view', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await beginBatch(page);
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await expect(page.getByRole('button', { name: /Shaken/ })).toBeInViewport();
+});

@@ -1,0 +1,31 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** Moves this browser into a kitchen of its own, so that tests do not meet. */
+export async function enterOwnKitchen(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: /^Kitchen:/ }).click();
+  await page.getByRole('menuitem', { name: 'Start an empty kitchen' }).click();
+  await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
+}
+
+/** Waits until the bench shows a full forecast with its interval, and returns the done minute in words. */
+export async function fullForecast(page: Page): Promise<string> {
+  await expect(page.getByText(/80 % range/)).toBeVisible({ timeout: 30_000 });
+  return page.getByRole('heading', { name: /^Done at|^Not done/ }).innerText();
+}
+
+/** Nothing serious or critical by axe. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+}
+
+/** The page is no wider than the screen. */
+export async function expectNoSidewaysScroll(page: Page): Promise<void> {
+  const overflow = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(overflow).toBeLessThanOrEqual(0);
+}

@@ -1,0 +1,58 @@
+import { expect, test } from '@playwright/test';
+import { openCluster } from '../../scripts/lib/cluster.mjs';
+import { enterOwnKitchen, fullForecast } from './helpers';
+
+test('a lost database: a clear page, nothing lost in Cook, and all recovers by itself', async ({ page }) => {
+  test.setTimeout(120_000);
+  const cluster = await openCluster('test', { fast: true });
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText(/kept on this device/)).toHaveCount(0);
+
+  cluster.stop();
+  try {
+    await page.keyboard.press('s');
+    await expect(page.getByText('1 kept on this device, to be sent when the server is back')).toBeVisible();
+    await page.keyboard.press('o');
+    await expect(page.getByText('2 kept on this device, to be sent when the server is back')).toBeVisible();
+    const other = await page.context().newPage();
+    await other.goto('/log');
+    await expect(other.getByRole('heading', { name: 'The database is away' })).toBeVisible();
+
+    cluster.start();
+    await expect(other.getByRole('heading', { name: 'Log' })).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/kept on this device/)).toHaveCount(0, { timeout: 30_000 });
+    await other.getByRole('link', { name: /Potato sticks/ }).click();
+    await expect(other.getByText('Shaken')).toHaveCount(1);
+    await expect(other.getByText('Drawer opened')).toHaveCount(1);
+  } finally {
+    await cluster.ensureRunning();
+  }
+});
+
+test('events kept during an outage survive a reload of the page', async ({ page }) => {
+  test.setTimeout(120_000);
+  const cluster = await openCluster('test', { fast: true });
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText(/kept on this device/)).toHaveCount(0);
+  cluster.stop();
+  try {
+    await page.keyboard.press('t');
+    await expect(page.getByText(/1 kept on this device/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'The database is away' })).toBeVisible();
+  } finally {
+    await cluster.ensureRunning();
+  }
+  await expect(page.getByText('Should look like this now:')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/kept on this device/)).toHaveCount(0, { timeout: 30_000 });
+  await page.goto(page.url().replace('/cook/', '/log/'));
+  await expect(page.getByText('Tossed')).toHaveCount(1);
+});
