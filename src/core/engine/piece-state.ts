@@ -84,6 +84,8 @@ export interface PieceScratch {
   readonly evaporationAtSkin: Float64Array;
   readonly evaporationSlope: Float64Array;
   readonly skinGuess: Float64Array;
+  /** kg/m² that each skin draws from its outer cell in the step */
+  readonly drawn: Float64Array;
 }
 
 /** Pieces at one temperature and moisture, dry outside, uncooked. `geometries` has one entry per piece; `cells` is odd. */
@@ -141,6 +143,7 @@ export function createPieceState(
       evaporationAtSkin: new Float64Array(2),
       evaporationSlope: new Float64Array(2),
       skinGuess: new Float64Array(2),
+      drawn: new Float64Array(2),
     },
   };
   geometries.forEach((geometry, p) => layGrid(state, p, geometry));

@@ -1,10 +1,14 @@
 import { readTable } from '../numeric/uniform-table';
+import { FREE_WATER_MOISTURE } from '../properties/sorption';
 import { BOILING_LATENT_HEAT, latentHeat, WATER_SPECIFIC_HEAT } from '../properties/water';
 import { prepareCells, skinSource, solveHeat } from './heat-solve.kernel';
 import { BROWNING_HALF_MOISTURE, BROWNING_RATE, GELATINISATION_RATE, SOFTENING_RATE } from './kinetics';
 import type { PieceState } from './piece-state';
 import { balanceSkin } from './skin-balance.kernel';
 import { diffuseWater } from './water-diffusion.kernel';
+
+/* taken once, as a look-up of a global costs more than the function where scripts run in a sandbox */
+const { max, min } = Math;
 
 /**
  * Moves every piece on by `duration` s in the surroundings set on its faces: skin, heat with boiling front, water,
@@ -15,14 +19,14 @@ export function stepPieces(state: PieceState, duration: number): void {
   for (let p = 0; p < count; p++) {
     const base = p * cells;
     prepareCells(state, p, duration);
-    balanceSkin(state, 0, 2 * p, base, duration);
-    balanceSkin(state, 1, 2 * p + 1, base + cells - 1, duration);
+    balanceSkin(state, 0, 2 * p, base, base + 1, duration);
+    balanceSkin(state, 1, 2 * p + 1, base + cells - 1, base + cells - 2, duration);
     solveHeat(state, p, duration);
     boilOff(state, p, duration);
     dryFace(state, p, 0, base, duration);
     dryFace(state, p, 1, base + cells - 1, duration);
-    drawWater(state, p);
     diffuseWater(state, p, duration);
+    drawWater(state, p);
     ripenInside(state, p, duration);
     const centre = base + (cells - 1) / 2;
     brownFace(state, 2 * p, base, centre, duration);
@@ -40,8 +44,9 @@ function boilOff(state: PieceState, p: number, duration: number): void {
     const solved = scratch.solution[i]!;
     temperature[base + i] = solved;
     const boiled = (scratch.evaporation[i]! * duration) / BOILING_LATENT_HEAT;
+    const given = boiled / (tissue.solidsDensity * volume[base + i]!);
     if (boiled !== 0) {
-      moisture[base + i] = moisture[base + i]! - boiled / (tissue.solidsDensity * volume[base + i]!);
+      moisture[base + i] = moisture[base + i]! - given;
       steam += boiled;
       enthalpy += boiled * (BOILING_LATENT_HEAT + WATER_SPECIFIC_HEAT * solved);
     }
@@ -52,7 +57,7 @@ function boilOff(state: PieceState, p: number, duration: number): void {
 
 /** Skin temperature, heat taken and evaporation of one face, all from the solved field; film goes before the cell's own water. */
 function dryFace(state: PieceState, p: number, face: number, outer: number, duration: number): void {
-  const { scratch, tissue } = state;
+  const { scratch } = state;
   const f = 2 * p + face;
   const kd = scratch.skinConductance[face]!;
   const cell = state.temperature[outer]!;
@@ -62,10 +67,12 @@ function dryFace(state: PieceState, p: number, face: number, outer: number, dura
   const spent = scratch.evaporationAtSkin[face]! + slope * (skin - scratch.skinGuess[face]!);
   const latent = latentHeat(scratch.skinGuess[face]!);
   const steam = (spent * duration) / latent;
-  const fromFilm = Math.min(steam, state.film[f]!);
+  /* vapour that a cool skin takes up soaks into a dry one and lies as a film on a wet one */
+  const soaksIn = steam < 0 && state.moisture[outer]! < FREE_WATER_MOISTURE;
+  const fromFilm = soaksIn ? 0 : min(steam, state.film[f]!);
   const fromCell = steam - fromFilm;
   state.film[f] = state.film[f]! - fromFilm;
-  state.moisture[outer] = state.moisture[outer]! - fromCell / (tissue.solidsDensity * state.volume[outer]!);
+  scratch.drawn[face] = fromCell;
   state.skinTemperature[f] = skin;
   state.heatTaken[f] =
     duration *
@@ -127,7 +134,7 @@ function brownFace(state: PieceState, f: number, outer: number, centre: number, 
   const skin = state.skinTemperature[f]!;
   const inside = state.temperature[centre]!;
   const air = state.airTemperature[f]!;
-  const warmth = air > inside ? Math.min(1, Math.max(0, (skin - inside) / (air - inside))) : 1;
+  const warmth = air > inside ? min(1, max(0, (skin - inside) / (air - inside))) : 1;
   const edge = air > inside ? inside + (air - inside) * ((2 * warmth) / (1 + warmth)) : skin;
   state.browning[f] = state.browning[f]! + pace * readTable(BROWNING_RATE, skin);
   state.edgeBrowning[f] = state.edgeBrowning[f]! + pace * readTable(BROWNING_RATE, edge);

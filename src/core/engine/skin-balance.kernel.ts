@@ -2,6 +2,7 @@ import { readTable, slopeOfTable } from '../numeric/uniform-table';
 import { WATER_ACTIVITY_TABLE } from '../properties/sorption';
 import { ATMOSPHERIC_PRESSURE, latentHeat, SATURATION_PRESSURE_TABLE, VAPOUR_GAS_CONSTANT } from '../properties/water';
 import type { PieceState } from './piece-state';
+import { liquidDiffusivity } from './water-diffusion.kernel';
 
 /* taken once, as a look-up of a global costs more than the function where scripts run in a sandbox */
 const { abs, log, max, min } = Math;
@@ -15,22 +16,36 @@ export const HEAT_TO_MASS_TRANSFER = 1100;
 /** Above this share of 1 atm the logarithm of Stefan flow goes on as its tangent, so that the slope stays finite. */
 const STEFAN_LIMIT = 0.9 * ATMOSPHERIC_PRESSURE;
 
-/** Share of the outer cell's water that may leave by its skin in one step; more must first come up from inside. */
-const SKIN_SHARE_LIMIT = 0.9;
+/** Share of the water within reach of the skin that may leave in one step. */
+const SKIN_SHARE_LIMIT = 0.98;
+
+/** Passes after which the balance is taken as it stands. */
+const NEWTON_PASSES = 6;
 
 /** Newton's largest move in one pass, K. */
 const LARGEST_MOVE = 20;
 
 /**
  * Heat and mass balance of one skin (wet bulb), with the heat of the outer cell taken as it stands:
- *   h(T∞ − Ts) + hr(Tr − Ts) + kd(Tc − Ts) = E(Ts),  E = λ · hm · P/(Rv·Ts) · ln((P − pv)/(P − aw·psat(Ts))).
- * The logarithm (Stefan flow) keeps a wet skin below the boiling point of its own moisture. Leaves the linearised
- * E ≈ evaporationAtSkin + evaporationSlope · (Ts − skinGuess) in the scratch, W/m², for the implicit solve of the cells.
+ *   h(T∞ − Ts) + hr(Tr − Ts) + kd(Tc − Ts) = E(Ts, X'),  E = λ · hm · P/(Rv·Ts) · ln((P − pv)/(P − aw(X')·psat(Ts))).
+ * The logarithm (Stefan flow) keeps a wet skin below the boiling point of its own moisture. X' is the outer cell's
+ * moisture at the end of the step, what evaporates and what comes up from the next cell both counted:
+ *   X' = (X + r·X1)/(1 + r) − E·Δt/(λ·ρs·V·(1 + r)),  r = Δt·G/V;
+ * a skin cell holds less water than a step needs, so that without this the step length would show in the skin.
+ * Newton in Ts and X' together. Leaves the linearised E ≈ evaporationAtSkin + evaporationSlope · (Ts − skinGuess) in the
+ * scratch, W/m², for the implicit solve of the cells.
  *
- * @param face 0 or 1 @param f index of the face in the state @param outer index of the outermost cell
+ * @param face 0 or 1 @param outer index of the outermost cell @param next index of the cell below it
  * Source: Bird, Stewart & Lightfoot, Transport Phenomena, §22.8; relation of hm and h: Chilton & Colburn (1934).
  */
-export function balanceSkin(state: PieceState, face: number, f: number, outer: number, duration: number): void {
+export function balanceSkin(
+  state: PieceState,
+  face: number,
+  f: number,
+  outer: number,
+  next: number,
+  duration: number,
+): void {
   const { scratch, tissue } = state;
   const convection = state.convection[f]!;
   const radiation = state.radiation[f]!;
@@ -38,33 +53,39 @@ export function balanceSkin(state: PieceState, face: number, f: number, outer: n
   const airTerm = convection * state.airTemperature[f]! + radiation * state.radiantTemperature[f]!;
   const cellTemperature = state.temperature[outer]!;
   const film = state.film[f]!;
-  const moisture = state.moisture[outer]!;
-  const activity = film > 0 ? 1 : readTable(WATER_ACTIVITY_TABLE, moisture);
-  const activitySlope = film > 0 ? 0 : slopeOfTable(WATER_ACTIVITY_TABLE, moisture);
-  const solids = tissue.solidsDensity * state.volume[outer]!;
+  const supply = supplyRatio(state, outer, next, duration);
+  const wettest = (state.moisture[outer]! + supply * state.moisture[next]!) / (1 + supply);
+  const stock = tissue.solidsDensity * state.volume[outer]! * (1 + supply);
   const massTransfer = convection / HEAT_TO_MASS_TRANSFER;
   const dryness = log(ATMOSPHERIC_PRESSURE - state.vapourPressure[f]!);
 
   let skin = state.skinTemperature[f]!;
+  let moisture = state.moisture[outer]!;
   let flux = 0;
   let slope = 0;
-  for (let pass = 0; pass < 4; pass++) {
+  for (let pass = 0; pass < NEWTON_PASSES; pass++) {
     const saturation = readTable(SATURATION_PRESSURE_TABLE, skin);
+    const latent = latentHeat(skin);
+    const coefficient = (massTransfer * ATMOSPHERIC_PRESSURE) / (VAPOUR_GAS_CONSTANT * skin);
+    const covered = film > 0 ? filmShare(film, coefficient, dryness, saturation, duration) : 0;
+    const activity = covered + (1 - covered) * readTable(WATER_ACTIVITY_TABLE, moisture);
+    const activitySlope = (1 - covered) * slopeOfTable(WATER_ACTIVITY_TABLE, moisture);
     const pressure = activity * saturation;
     const gap = ATMOSPHERIC_PRESSURE - min(pressure, STEFAN_LIMIT);
     const drive = dryness - log(gap) + max(0, pressure - STEFAN_LIMIT) / gap;
-    const coefficient = (massTransfer * ATMOSPHERIC_PRESSURE) / (VAPOUR_GAS_CONSTANT * skin);
-    const damping = 1 + (coefficient * activitySlope * saturation * duration) / (gap * solids);
-    const scale = (latentHeat(skin) * coefficient) / damping;
-    flux = scale * drive;
-    slope = (scale * activity * slopeOfTable(SATURATION_PRESSURE_TABLE, skin)) / gap;
+    const bySlope = (saturation * activitySlope) / gap;
+    const damping = 1 + (coefficient * bySlope * duration) / stock;
+    flux = (latent * coefficient * (drive + bySlope * (wettest - moisture))) / damping;
+    slope = (latent * coefficient * activity * slopeOfTable(SATURATION_PRESSURE_TABLE, skin)) / (gap * damping);
     const residual = airTerm - (convection + radiation) * skin + kd * (cellTemperature - skin) - flux;
     const move = residual / (convection + radiation + kd + slope);
-    if (abs(move) < 1e-3 || pass === 3) break;
+    const drier = max(0, min(wettest, wettest - ((flux + slope * move) * duration) / (latent * stock)));
+    if ((abs(move) < 1e-3 && abs(drier - moisture) < 1e-4) || pass === NEWTON_PASSES - 1) break;
     skin += max(-LARGEST_MOVE, min(LARGEST_MOVE, move));
+    moisture = drier;
   }
 
-  const available = ((film + SKIN_SHARE_LIMIT * solids * moisture) * latentHeat(skin)) / duration;
+  const available = ((film + SKIN_SHARE_LIMIT * stock * wettest) * latentHeat(skin)) / duration;
   if (flux > available) {
     flux = available;
     slope = 0;
@@ -72,4 +93,20 @@ export function balanceSkin(state: PieceState, face: number, f: number, outer: n
   scratch.skinGuess[face] = skin;
   scratch.evaporationAtSkin[face] = flux;
   scratch.evaporationSlope[face] = slope;
+}
+
+/** Share of the step for which a film lasts, 0–1: a trace must not make the skin behave as wet throughout. */
+function filmShare(film: number, coefficient: number, dryness: number, saturation: number, duration: number): number {
+  const pressure = min(saturation, STEFAN_LIMIT);
+  const rate = coefficient * (dryness - log(ATMOSPHERIC_PRESSURE - pressure));
+  return rate * duration > film ? film / (rate * duration) : 1;
+}
+
+/** r = Δt·G/V: how much of the next cell's water comes up to the outer cell in a step, relative to what it holds itself. */
+function supplyRatio(state: PieceState, outer: number, next: number, duration: number): number {
+  const between = min(outer, next);
+  const resistance =
+    state.halfWidth[outer]! / liquidDiffusivity(state.temperature[outer]!, state.moisture[outer]!) +
+    state.halfWidth[next]! / liquidDiffusivity(state.temperature[next]!, state.moisture[next]!);
+  return (duration * state.interfaceArea[between]!) / (resistance * state.volume[outer]!);
 }

@@ -4,8 +4,13 @@ import { WATER_SPECIFIC_HEAT } from '../properties/water';
 import { DIFFUSION_HALF_MOISTURE, WATER_DIFFUSIVITY } from './kinetics';
 import type { PieceState } from './piece-state';
 
+/** D(T, X) = D(T) · X/(X + 0.35), m²/s, with a trace left when dry so that a conductance exists. */
+export function liquidDiffusivity(temperature: number, moisture: number): number {
+  return readTable(WATER_DIFFUSIVITY, temperature) * (moisture / (moisture + DIFFUSION_HALF_MOISTURE) + 1e-6);
+}
+
 /**
- * Implicit step of liquid water moving through piece p, both skins closed: ρs ∂X/∂t = ∇·(ρs D ∇X), with
+ * Implicit step of liquid water moving through piece p while its skins give off scratch.drawn, kg/m²: ρs ∂X/∂t = ∇·(ρs D ∇X), with
  * D = D(T) · X/(X + 0.35). Water carries its enthalpy along (upwind), so heat is kept to rounding.
  * Cost: one tridiagonal solve. Source: Fick's law with moisture-dependent diffusivity, as in potato drying.
  */
@@ -16,9 +21,7 @@ export function diffuseWater(state: PieceState, p: number, duration: number): vo
   const last = cells - 1;
 
   for (let i = 0; i < cells; i++) {
-    const wetness = moisture[base + i]!;
-    conductivity[i] =
-      readTable(WATER_DIFFUSIVITY, temperature[base + i]!) * (wetness / (wetness + DIFFUSION_HALF_MOISTURE) + 1e-6);
+    conductivity[i] = liquidDiffusivity(temperature[base + i]!, moisture[base + i]!);
   }
   for (let i = 0; i < last; i++) {
     conductance[i] =
@@ -35,6 +38,8 @@ export function diffuseWater(state: PieceState, p: number, duration: number): vo
     diagonal[i] = volume[base + i]! + inward + outward;
     solution[i] = volume[base + i]! * moisture[base + i]!;
   }
+  solution[0] = solution[0]! - scratch.drawn[0]! / tissue.solidsDensity;
+  solution[last] = solution[last]! - scratch.drawn[1]! / tissue.solidsDensity;
   solveTridiagonal(lower, diagonal, upper, solution, cells);
 
   /* enthalpy carried by the water, relative to the cell's own temperature */

@@ -177,7 +177,9 @@ test('no oil is paler and slower; a flood gains nothing over a film', () =>
       });
     };
     const [none, film, flood] = [oiled(0), oiled(0.06), oiled(0.15)];
-    expect(none.doneTime!).toBeGreaterThan(film.doneTime!);
+    const at = film.doneTime! / 60;
+    expect(browningAt(none, at, 0.5)).toBeLessThan(browningAt(film, at, 0.5));
+    expect(none.doneTime!).toBeGreaterThanOrEqual(film.doneTime!);
     expect(Math.abs(flood.doneTime! - film.doneTime!)).toBeLessThan(35);
   }));
 
@@ -235,13 +237,14 @@ test('same plan and seed give the same bits; another seed does not', () => {
 });
 
 test.each([
-  ['sticks', BASE],
+  ['sticks, shaken', BASE],
+  ['sticks, never shaken', { ...BASE, events: [] }],
   ['chips', chip(160)],
   ['a full basket', { ...BASE, mass: 0.9 }],
-])('%s: step and grid halved change the done minute by less than 2 %%', (_, plan) => {
+])('%s: step and grid halved change the done minute by less than 1 %%', (_, plan) => {
   const at = (cells: number, step: number) =>
-    forecastPlan({ ...plan, scatter: 0, events: [] }, 1, { pieces: 8, cells, step, interval: 20 }).doneTime!;
+    forecastPlan(plan, 1, { pieces: 16, cells, step, interval: 20 }).doneTime!;
   const standard = at(21, 4);
-  expect(Math.abs(at(41, 4) / standard - 1)).toBeLessThan(0.02);
-  expect(Math.abs(at(21, 2) / standard - 1)).toBeLessThan(0.02);
+  expect(Math.abs(at(41, 4) / standard - 1)).toBeLessThan(0.01);
+  expect(Math.abs(at(21, 2) / standard - 1)).toBeLessThan(0.01);
 });

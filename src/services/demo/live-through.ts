@@ -86,7 +86,7 @@ function outcomeAt(record: ReturnType<typeof simulateCook>, sample: number, note
     crispness: bite < 0.5 ? 'soft' : bite < 1 ? 'tender' : bite < 3 ? 'crisp' : 'very-crisp',
     browning: Number(browning.toFixed(2)),
     evenness: spread < 1.6 ? 'even' : spread < 2.6 ? 'some-differ' : 'uneven',
-    faults: [...(darkest > 2.2 ? (['burnt-edges'] as const) : []), ...(softest < 0.8 ? (['wet-heart'] as const) : [])],
+    faults: [...(darkest > 2.2 ? (['burnt-edges'] as const) : []), ...(softest < 0.4 ? (['wet-heart'] as const) : [])],
     note,
   };
 }

@@ -1,0 +1,83 @@
+/* npm run screenshots: one current picture of each main view from a fresh demo kitchen, into docs/screenshots. */
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { endApp, portFrom, startApp } from './lib/app.mjs';
+import { ensureBuild } from './lib/build.mjs';
+import { openCluster } from './lib/cluster.mjs';
+import { ensureDatabase, migrate } from './lib/database.mjs';
+import { ensureDebianPackages, ensureNodeModules } from './lib/packages.mjs';
+import { must, ROOT, say } from './lib/run.mjs';
+
+const FOLDER = join(ROOT, 'docs', 'screenshots');
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+ensureDebianPackages({ postgres: true, chromium: true });
+ensureNodeModules();
+ensureBuild();
+const cluster = await openCluster('test', { fast: true });
+await ensureDatabase(cluster.url('postgres'), 'drubek_shots');
+const env = {
+  DATABASE_URL: cluster.url('drubek_shots'),
+  DRUBEK_SECRET: 'a-secret-for-pictures-only',
+  DRUBEK_DEMO: '1',
+};
+await migrate(env.DATABASE_URL);
+must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
+const { app, address } = await startApp('start', await portFrom(3700), env);
+const { chromium } = await import('@playwright/test');
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
+});
+mkdirSync(FOLDER, { recursive: true });
+
+try {
+  const page = await browser.newPage({ viewport: DESK });
+  const take = async (name) => {
+    await page.screenshot({ path: join(FOLDER, `${name}.png`) });
+    say(`docs/screenshots/${name}.png`);
+  };
+  const settle = () => page.waitForTimeout(900);
+
+  await page.goto(`${address}/log`);
+  await settle();
+  await take('log');
+  await page
+    .getByRole('link', { name: /Carrot sticks/ })
+    .first()
+    .click();
+  await page.getByText('Colour when pulled').waitFor();
+  await settle();
+  await take('batch');
+
+  await page.clock.install({ time: new Date(Date.now()) });
+  await page.goto(address);
+  await page.getByText(/80 % range/).waitFor();
+  await settle();
+  await take('bench');
+  await page.setViewportSize(PHONE);
+  await settle();
+  await take('bench-phone');
+  await page.setViewportSize(DESK);
+
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).first().click();
+  await page.clock.fastForward('01:20');
+  await settle();
+  await take('cook-prep');
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await page.getByText('Should look like this now:').waitFor();
+  await page.clock.fastForward('08:05');
+  await page.keyboard.press('s');
+  await page.clock.fastForward('05:02');
+  await settle();
+  await take('cook');
+  await page.setViewportSize(PHONE);
+  await settle();
+  await take('cook-phone');
+} finally {
+  await browser.close();
+  await endApp(app);
+  if (cluster.startedHere) cluster.stop();
+}
