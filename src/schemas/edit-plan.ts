@@ -3,7 +3,21 @@ import type { PlanFile } from './plan-file';
 type PrepStep = PlanFile['prep'][number];
 type StepName = PrepStep['step'];
 
-const WORKING_ORDER: readonly StepName[] = ['rinse', 'soak', 'dry', 'oil'];
+const WORKING_ORDER: readonly StepName[] = [
+  'freeze-thaw',
+  'press',
+  'rinse',
+  'soak',
+  'brine',
+  'parcook',
+  'marinate',
+  'dry',
+  'oil',
+  'starch',
+  'batter',
+  'dredge',
+  'season',
+];
 
 /** The first step of a kind in a plan's preparation, or null. */
 export function prepStep<Name extends StepName>(
@@ -25,6 +39,12 @@ const FIRST_CUT: Record<PlanFile['cut']['shape'], PlanFile['cut']> = {
   stick: { shape: 'stick', thickness_mm: 10, length_mm: 70, scatter: 0.07 },
   slice: { shape: 'slice', thickness_mm: 2, diameter_mm: 50, scatter: 0.07 },
   cube: { shape: 'cube', thickness_mm: 18, scatter: 0.07 },
+  wedge: { shape: 'wedge', thickness_mm: 22, length_mm: 90, scatter: 0.12 },
+  floret: { shape: 'floret', diameter_mm: 40, scatter: 0.12 },
+  cylinder: { shape: 'cylinder', diameter_mm: 10, length_mm: 90, scatter: 0.12 },
+  disc: { shape: 'disc', thickness_mm: 10, diameter_mm: 60, scatter: 0.12 },
+  sheet: { shape: 'sheet', thickness_mm: 0.5, width_mm: 50, length_mm: 60, scatter: 0.07 },
+  formed: { shape: 'formed', diameter_mm: 25, length_mm: 60, scatter: 0.07 },
 };
 
 /** The plan with another shape of cut, at its usual size and as even as before. */

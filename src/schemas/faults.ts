@@ -23,8 +23,21 @@ export function faultsOf(error: z.ZodError): Fault[] {
         message: 'is not a field of this format; remove it or check its spelling',
       }));
     }
+    if (issue.code === 'invalid_union' && issue.errors.length > 0) return faultsOfUnion(issue);
     return [{ path: pathText(issue.path), message: words(issue) }];
   });
+}
+
+/** Of the forms an input could have had, the faults of the one it came nearest to: where the first fault lies deepest. */
+function faultsOfUnion(issue: Extract<z.core.$ZodIssue, { code: 'invalid_union' }>): Fault[] {
+  const nearest = issue.errors.reduce((best, branch) => (depthOf(branch) > depthOf(best) ? branch : best));
+  return faultsOf({
+    issues: nearest.map((inner) => ({ ...inner, path: [...issue.path, ...inner.path] })),
+  } as z.ZodError);
+}
+
+function depthOf(issues: readonly z.core.$ZodIssue[]): number {
+  return Math.max(0, ...issues.map((issue) => issue.path.length + (issue.code === 'unrecognized_keys' ? 1 : 0)));
 }
 
 function words(issue: z.core.$ZodIssue): string {

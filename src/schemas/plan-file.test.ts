@@ -31,13 +31,18 @@ test('a minimal plan gets the documented defaults, in SI', () => {
 });
 
 test('every fault names its field and its limit', () => {
-  expect(faults({ cut: { shape: 'stick', thickness_mm: 200 } })).toEqual(['cut.thickness_mm: must be 60 at most']);
+  expect(faults({ cut: { shape: 'stick', thickness_mm: 200 } })).toEqual(['cut.thickness_mm: must be 70 at most']);
   expect(faults({ mass_g: 'much' })).toEqual(['mass_g: must be of type number']);
   expect(faults({ food: 'unicorn' })[0]).toMatch(/^food: must be one of potato-floury, /);
   expect(faults({ colour: 'red' })).toEqual(['colour: is not a field of this format; remove it or check its spelling']);
   expect(faults({ prep: [{ step: 'soak', minutes: 0 }] })).toEqual(['prep[0].minutes: must be 0.5 at least']);
   expect(faults({ cook: { stages: [] } })).toEqual(['cook.stages: must be a list of 1 entries at least']);
-  expect(faults({ cut: { shape: 'star' } })).toEqual(['cut.shape: must be one of stick, slice, cube']);
+  expect(faults({ cut: { shape: 'star' } })).toEqual([
+    'cut.shape: must be one of stick, slice, cube, wedge, floret, cylinder, disc, sheet, formed',
+  ]);
+  expect(faults({ food: { name: 'Salsify', composition: { water: 2 } } })).toContain(
+    'food.composition.water: must be 0.97 at most',
+  );
   expect(faults({ mass_g: undefined })).toEqual(['mass_g: is missing; it must be of type number']);
 });
 

@@ -1,29 +1,19 @@
 import { z } from 'zod';
+import type { Cut } from '../core/cut/cut';
+import { batchYield } from '../core/cut/batch-yield';
 import { findFood, listFoods } from '../core/food/catalogue';
+import type { Food } from '../core/food/food';
 import { fryerFromLabel } from '../core/fryer/fryer';
 import type { Plan } from '../core/plan/plan';
 import { kelvinFromCelsius } from '../core/units/temperature';
+import { foodFromFile, ownFoodSchema } from './own-food';
+import { between, PLAN_LIMITS } from './plan-limits';
 
-/** Limits of what is physical and of what a forecast can still answer in time. */
-export const PLAN_LIMITS = {
-  thicknessMm: [1, 60],
-  lengthMm: [3, 250],
-  scatter: [0, 0.4],
-  massG: [20, 3000],
-  startTemperatureC: [0, 60],
-  waterC: [0, 100],
-  soakMinutes: [0.5, 1440],
-  oilG: [0, 200],
-  powerW: [400, 3000],
-  basketCm2: [100, 2000],
-  basketHeightMm: [30, 300],
-  dialC: [60, 250],
-  stageMinutes: [0.5, 90],
-} as const satisfies Record<string, readonly [number, number]>;
-
-const between = (limits: readonly [number, number]) => z.number().min(limits[0]).max(limits[1]);
 const thickness = between(PLAN_LIMITS.thicknessMm);
 const length = between(PLAN_LIMITS.lengthMm);
+const scatter = between(PLAN_LIMITS.scatter).default(0.07);
+const minutes = between(PLAN_LIMITS.prepMinutes);
+const coatMass = between(PLAN_LIMITS.coatG);
 
 const cut = z.discriminatedUnion('shape', [
   z.strictObject({
@@ -31,30 +21,64 @@ const cut = z.discriminatedUnion('shape', [
     thickness_mm: thickness,
     width_mm: thickness.optional(),
     length_mm: length.default(60),
-    scatter: between(PLAN_LIMITS.scatter).default(0.07),
+    scatter,
+  }),
+  z.strictObject({ shape: z.literal('slice'), thickness_mm: thickness, diameter_mm: length.default(45), scatter }),
+  z.strictObject({ shape: z.literal('cube'), thickness_mm: thickness, scatter }),
+  z.strictObject({
+    shape: z.literal('wedge'),
+    thickness_mm: thickness,
+    width_mm: length.optional(),
+    length_mm: length.default(80),
+    scatter,
+  }),
+  z.strictObject({ shape: z.literal('floret'), diameter_mm: length, scatter }),
+  z.strictObject({ shape: z.literal('cylinder'), diameter_mm: thickness, length_mm: length.default(80), scatter }),
+  z.strictObject({ shape: z.literal('disc'), thickness_mm: thickness, diameter_mm: length.default(60), scatter }),
+  z.strictObject({
+    shape: z.literal('sheet'),
+    thickness_mm: between(PLAN_LIMITS.leafMm).default(0.5),
+    width_mm: length.default(50),
+    length_mm: length.default(60),
+    scatter,
   }),
   z.strictObject({
-    shape: z.literal('slice'),
-    thickness_mm: thickness,
-    diameter_mm: length.default(45),
-    scatter: between(PLAN_LIMITS.scatter).default(0.07),
-  }),
-  z.strictObject({
-    shape: z.literal('cube'),
-    thickness_mm: thickness,
-    scatter: between(PLAN_LIMITS.scatter).default(0.07),
+    shape: z.literal('formed'),
+    diameter_mm: thickness.optional(),
+    thickness_mm: thickness.optional(),
+    length_mm: length.optional(),
+    scatter,
   }),
 ]);
 
 const prepStep = z.discriminatedUnion('step', [
   z.strictObject({ step: z.literal('rinse'), changes: z.int().min(1).max(10).default(1) }),
+  z.strictObject({ step: z.literal('soak'), water_c: between(PLAN_LIMITS.waterC).default(15), minutes }),
   z.strictObject({
-    step: z.literal('soak'),
-    water_c: between(PLAN_LIMITS.waterC).default(15),
-    minutes: between(PLAN_LIMITS.soakMinutes),
+    step: z.literal('parcook'),
+    method: z.enum(['boil', 'steam', 'microwave', 'pressure', 'hot-soak']),
+    minutes,
+    water_c: between(PLAN_LIMITS.waterC).default(75),
   }),
-  z.strictObject({ step: z.literal('dry'), method: z.enum(['drain', 'towel', 'towel-twice', 'spinner']) }),
-  z.strictObject({ step: z.literal('oil'), mass_g: between(PLAN_LIMITS.oilG) }),
+  z.strictObject({ step: z.literal('press'), minutes: minutes.default(20) }),
+  z.strictObject({ step: z.literal('freeze-thaw') }),
+  z.strictObject({ step: z.literal('marinate'), minutes: minutes.default(30) }),
+  z.strictObject({ step: z.literal('brine'), minutes: minutes.default(30) }),
+  z.strictObject({
+    step: z.literal('dry'),
+    method: z.enum(['drain', 'towel', 'towel-twice', 'spinner', 'steam-dry', 'air']),
+    minutes: minutes.optional(),
+  }),
+  z.strictObject({
+    step: z.literal('oil'),
+    mass_g: between(PLAN_LIMITS.oilG).optional(),
+    film_g_m2: between(PLAN_LIMITS.filmGM2).optional(),
+    method: z.enum(['toss', 'spray', 'brush']).optional(),
+  }),
+  z.strictObject({ step: z.literal('starch'), mass_g: coatMass }),
+  z.strictObject({ step: z.literal('season'), mass_g: coatMass.default(3) }),
+  z.strictObject({ step: z.literal('dredge'), layers: z.union([z.literal(1), z.literal(2)]).default(1) }),
+  z.strictObject({ step: z.literal('batter'), mass_g: coatMass }),
 ]);
 
 const stage = z.strictObject({
@@ -62,12 +86,18 @@ const stage = z.strictObject({
   temperature_c: between(PLAN_LIMITS.dialC),
 });
 
+const cookEvent = z.strictObject({
+  minute: z.number().min(0).max(180),
+  action: z.enum(['shake', 'toss', 'flip', 'open', 'pull', 'oil']),
+  mass_g: between(PLAN_LIMITS.oilG).optional(),
+});
+
 /** The open plan file, version 1: every number with its unit in the name, unknown fields refused. */
 export const planFileSchema = z.strictObject({
   format: z.literal('drubek.plan'),
   version: z.literal(1),
   name: z.string().trim().min(1).max(120).default('Untitled plan'),
-  food: z.enum(listFoods().map((food) => food.id) as [string, ...string[]]),
+  food: z.union([z.enum(listFoods().map((food) => food.id) as [string, ...string[]]), ownFoodSchema]),
   cut,
   mass_g: between(PLAN_LIMITS.massG),
   start_temperature_c: between(PLAN_LIMITS.startTemperatureC).default(20),
@@ -78,20 +108,14 @@ export const planFileSchema = z.strictObject({
       basket_cm2: between(PLAN_LIMITS.basketCm2).default(500),
       basket_height_mm: between(PLAN_LIMITS.basketHeightMm).default(90),
       thermostat_offset_c: z.number().min(-40).max(40).default(0),
+      liner: z.boolean().optional(),
+      drawers: z.union([z.literal(1), z.literal(2)]).optional(),
       preheat: stage.nullable().default(null),
     })
     .prefault({}),
   cook: z.strictObject({
     stages: z.array(stage).min(1).max(8),
-    events: z
-      .array(
-        z.strictObject({
-          minute: z.number().min(0).max(180),
-          action: z.enum(['shake', 'toss', 'flip', 'open']),
-        }),
-      )
-      .max(60)
-      .default([]),
+    events: z.array(cookEvent).max(60).default([]),
   }),
   target: z
     .strictObject({
@@ -109,61 +133,132 @@ export type PlanFileInput = z.input<typeof planFileSchema>;
 
 const MM = 1e-3;
 
-/** The engine's plan, in SI. @throws when the food is not in the catalogue, which the schema has excluded */
-export function planFromFile(file: PlanFile): Plan {
+/** The food of a plan file. @throws when an id is not in the catalogue, which the schema has excluded */
+export function planFood(file: Pick<PlanFile, 'food'>): Food {
+  if (typeof file.food !== 'string') return foodFromFile(file.food);
   const food = findFood(file.food);
   if (!food) throw new Error(`food ${file.food} passed the schema but is not in the catalogue`);
+  return food;
+}
+
+/** The engine's plan, in SI. */
+export function planFromFile(file: PlanFile): Plan {
+  const food = planFood(file);
   const seconds = (stage: { minutes: number; temperature_c: number }) => ({
     duration: stage.minutes * 60,
     temperature: kelvinFromCelsius(stage.temperature_c),
   });
+  const pieceCut = cutFromFile(file.cut);
+  const mass = file.mass_g / 1000;
+  const { surface } = batchYield(food, pieceCut, mass);
   return {
     name: file.name,
     food,
-    cut: cutFromFile(file.cut),
+    cut: pieceCut,
     scatter: file.cut.scatter,
-    mass: file.mass_g / 1000,
+    mass,
     startTemperature: kelvinFromCelsius(file.start_temperature_c),
-    preparation: file.prep.map(preparationFromFile),
+    preparation: file.prep.map((step) => preparationFromFile(step, surface)),
     fryer: {
-      ...fryerFromLabel(file.fryer.power_w, file.fryer.basket_cm2 * 1e-4, file.fryer.basket_height_mm * MM),
+      /* two drawers share the heater: each gets half of it while both run */
+      ...fryerFromLabel(
+        file.fryer.power_w / (file.fryer.drawers ?? 1),
+        file.fryer.basket_cm2 * 1e-4,
+        file.fryer.basket_height_mm * MM,
+      ),
       thermostatOffset: file.fryer.thermostat_offset_c,
+      liner: file.fryer.liner ?? false,
     },
     preheat: file.fryer.preheat ? seconds(file.fryer.preheat) : null,
     browningScale: 1,
     stages: file.cook.stages.map(seconds),
-    events: file.cook.events.map((event) => ({ time: event.minute * 60, action: event.action })),
+    events: file.cook.events.map((event) => ({
+      time: event.minute * 60,
+      action: event.action,
+      ...(event.mass_g === undefined ? {} : { oilMass: event.mass_g / 1000 }),
+    })),
     target: file.target,
   };
 }
 
-function cutFromFile(file: PlanFile['cut']): Plan['cut'] {
+/** Depth of a wedge from the skin over its thickness where none is given. Source: assumed, an eighth of a round potato. */
+const WEDGE_DEPTH = 1.2;
+
+function cutFromFile(file: PlanFile['cut']): Cut {
   switch (file.shape) {
-    case 'stick':
+    case 'stick': {
+      const [thinner, wider] = [file.thickness_mm, file.width_mm ?? file.thickness_mm].sort((a, b) => a - b);
       return {
         shape: 'stick',
-        thickness: Math.min(file.thickness_mm, file.width_mm ?? file.thickness_mm) * MM,
-        width: Math.max(file.thickness_mm, file.width_mm ?? file.thickness_mm) * MM,
-        length: Math.max(file.length_mm, file.thickness_mm, file.width_mm ?? 0) * MM,
+        thickness: thinner! * MM,
+        width: wider! * MM,
+        length: Math.max(file.length_mm, wider!) * MM,
       };
+    }
     case 'slice':
+    case 'disc':
       return {
-        shape: 'slice',
+        shape: file.shape,
         thickness: file.thickness_mm * MM,
         diameter: Math.max(file.diameter_mm, file.thickness_mm) * MM,
       };
     case 'cube':
       return { shape: 'cube', thickness: file.thickness_mm * MM };
+    case 'wedge':
+      return {
+        shape: 'wedge',
+        thickness: file.thickness_mm * MM,
+        width: (file.width_mm ?? file.thickness_mm * WEDGE_DEPTH) * MM,
+        length: Math.max(file.length_mm, file.thickness_mm) * MM,
+      };
+    case 'floret':
+      return { shape: 'floret', diameter: file.diameter_mm * MM };
+    case 'cylinder':
+      return {
+        shape: 'cylinder',
+        diameter: file.diameter_mm * MM,
+        length: Math.max(file.length_mm, file.diameter_mm) * MM,
+      };
+    case 'sheet':
+      return {
+        shape: 'sheet',
+        thickness: file.thickness_mm * MM,
+        width: file.width_mm * MM,
+        length: Math.max(file.length_mm, file.width_mm) * MM,
+      };
+    case 'formed': {
+      const diameter = file.diameter_mm ?? file.thickness_mm ?? 25;
+      return { shape: 'formed', diameter: diameter * MM, length: Math.max(file.length_mm ?? diameter, diameter) * MM };
+    }
   }
 }
 
-function preparationFromFile(step: PlanFile['prep'][number]): Plan['preparation'][number] {
+function preparationFromFile(step: PlanFile['prep'][number], surface: number): Plan['preparation'][number] {
   switch (step.step) {
     case 'soak':
       return { step: 'soak', waterTemperature: kelvinFromCelsius(step.water_c), duration: step.minutes * 60 };
+    case 'parcook':
+      return {
+        step: 'parcook',
+        method: step.method,
+        duration: step.minutes * 60,
+        waterTemperature: kelvinFromCelsius(step.water_c),
+      };
+    case 'press':
+    case 'marinate':
+    case 'brine':
+      return { step: step.step, duration: step.minutes * 60 };
+    case 'dry':
+      return { step: 'dry', method: step.method, duration: step.minutes === undefined ? null : step.minutes * 60 };
     case 'oil':
-      return { step: 'oil', mass: step.mass_g / 1000 };
-    default:
+      return { step: 'oil', mass: (step.mass_g ?? (step.film_g_m2 ?? 0) * surface) / 1000 };
+    case 'starch':
+    case 'season':
+    case 'batter':
+      return { step: step.step, mass: step.mass_g / 1000 };
+    case 'rinse':
+    case 'freeze-thaw':
+    case 'dredge':
       return step;
   }
 }

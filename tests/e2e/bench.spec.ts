@@ -10,21 +10,21 @@ test('a lever moves the forecast, the plan is saved, and undo brings it back', a
   await enterOwnKitchen(page);
   const before = await fullForecast(page);
   const thickness = page.getByRole('textbox', { name: 'Thickness' });
-  await thickness.fill('14');
+  await thickness.fill('20');
   await thickness.press('Enter');
   await expect(page.getByText('Saved')).toBeVisible();
   await expect.poll(async () => minuteOf(await fullForecast(page))).toBeGreaterThan(minuteOf(before) + 0.8);
 
   await page.reload();
-  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('14');
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('20');
   const slider = page.getByRole('slider', { name: 'Thickness' });
   await slider.focus();
   await slider.press('ArrowLeft');
-  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('13.5');
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('19.5');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('14');
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('20');
   await page.keyboard.press('Control+Shift+Z');
-  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('13.5');
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('19.5');
 });
 
 test('every station opens, by mouse and by key, and nothing serious is found by axe', async ({ page }) => {

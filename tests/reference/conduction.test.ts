@@ -20,6 +20,7 @@ const body = (exponent: number): PieceGeometry => ({
   halfThickness: RADIUS,
   exponent,
   edgeShare: 0,
+  projectedArea: 1,
 });
 
 function solvedCentre(exponent: number, biot: number, fourier: number, cells: number): number {

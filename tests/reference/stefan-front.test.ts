@@ -48,7 +48,7 @@ test('water boiled off behind a drying front follows the similarity solution', (
   const halfThickness = 6e-3;
   const cells = 241;
   const state = createPieceState(
-    [{ volume: 1, surface: 1, halfThickness, exponent: 0, edgeShare: 0 }],
+    [{ volume: 1, surface: 1, halfThickness, exponent: 0, edgeShare: 0, projectedArea: 1 }],
     cells,
     TISSUE,
     boiling,

@@ -1,16 +1,19 @@
-import type { DryingMethod, Plan } from '../plan/plan';
+import type { DryingMethod, ParcookMethod, Plan } from '../plan/plan';
+import { DRYING_TIME } from '../prep/water-film';
 
 /** Something to do before loading, s. Those that wait run by a timer; the others are the cook's hands. */
 export interface PrepTask {
-  readonly kind: 'rinse' | 'soak' | 'dry' | 'oil' | 'preheat';
+  readonly kind: Plan['preparation'][number]['step'] | 'preheat';
   readonly duration: number;
-  readonly method?: DryingMethod;
+  readonly method?: DryingMethod | ParcookMethod;
   readonly temperature?: number;
 }
 
 /** Time of hands for a batch, s. Source: assumed, half a kilogram. */
-const HANDS = { rinse: 60, oil: 60 } as const;
-const DRYING: Record<DryingMethod, number> = { drain: 120, towel: 180, 'towel-twice': 300, spinner: 120 };
+const HANDS = { rinse: 60, oil: 60, starch: 60, season: 30, dredge: 480, batter: 180 } as const;
+
+/** Freezing through and thawing tofu, s. Source: assumed, overnight and a morning. */
+const FREEZE_AND_THAW = 20 * 3600;
 
 /** Rest between drawer and table, s. Source: assumed; steam leaves, crust sets. */
 export const REST = 120;
@@ -23,10 +26,22 @@ export function prepTasks(plan: Plan): PrepTask[] {
         return { kind: 'rinse', duration: HANDS.rinse * step.changes };
       case 'soak':
         return { kind: 'soak', duration: step.duration, temperature: step.waterTemperature };
+      case 'parcook':
+        return { kind: 'parcook', duration: step.duration, method: step.method };
+      case 'press':
+      case 'marinate':
+      case 'brine':
+        return { kind: step.step, duration: step.duration };
+      case 'freeze-thaw':
+        return { kind: 'freeze-thaw', duration: FREEZE_AND_THAW };
       case 'dry':
-        return { kind: 'dry', duration: DRYING[step.method], method: step.method };
+        return { kind: 'dry', duration: step.duration ?? DRYING_TIME[step.method], method: step.method };
       case 'oil':
-        return { kind: 'oil', duration: HANDS.oil };
+      case 'starch':
+      case 'season':
+      case 'dredge':
+      case 'batter':
+        return { kind: step.step, duration: HANDS[step.step] };
     }
   });
   if (plan.preheat) {
@@ -35,14 +50,24 @@ export function prepTasks(plan: Plan): PrepTask[] {
   return tasks;
 }
 
-/** From the first task to loading, s; the preheat runs beside what comes after the soak. */
+/** Steps during which the fryer need not be on yet. */
+const LONG_STEPS: ReadonlySet<PrepTask['kind']> = new Set([
+  'soak',
+  'marinate',
+  'brine',
+  'press',
+  'freeze-thaw',
+  'parcook',
+]);
+
+/** From the first task to loading, s; the preheat runs beside what comes after the last long step. */
 export function prepDuration(tasks: readonly PrepTask[]): number {
   let before = 0;
   let beside = 0;
   let preheat = 0;
   for (const task of tasks) {
     if (task.kind === 'preheat') preheat = task.duration;
-    else if (task.kind === 'soak') {
+    else if (LONG_STEPS.has(task.kind)) {
       before += beside + task.duration;
       beside = 0;
     } else beside += task.duration;

@@ -12,6 +12,8 @@ export interface BatchYield {
   readonly surface: number;
   /** m³ */
   readonly volume: number;
+  /** m² of floor, all pieces side by side without gaps */
+  readonly floor: number;
 }
 
 /** How many pieces `mass` kg of a food gives in a cut, and the surface they show. */
@@ -19,10 +21,12 @@ export function batchYield(food: Food, cut: Cut, mass: number): BatchYield {
   const geometry = pieceGeometry(cut);
   const pieceMass = geometry.volume * food.density;
   const volume = mass / food.density;
+  const pieces = volume / geometry.volume;
   return {
-    count: Math.max(1, Math.round(mass / pieceMass)),
+    count: Math.max(1, Math.round(pieces)),
     pieceMass,
-    surface: (geometry.surface / geometry.volume) * volume,
+    surface: geometry.surface * pieces,
     volume,
+    floor: geometry.projectedArea * pieces,
   };
 }

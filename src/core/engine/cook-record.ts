@@ -24,6 +24,8 @@ export interface CookRecord {
   readonly power: Float32Array;
   /** J drawn, preheat included */
   readonly energy: number;
+  /** share of the raw sugar left near the surface when loaded */
+  readonly sugarLeft: number;
   /** limits that had to hold, 0 when all went well */
   readonly repairs: number;
 }

@@ -1,7 +1,7 @@
 import type { TargetCrispness } from '../plan/plan';
 
 /** Glassy crust that reads as the wished bite on a thick piece, m per face. Source: 0.4–0.8 mm reads as crisp, feasibility study. */
-const CRUST_FOR: Record<TargetCrispness, number> = { tender: 0.2e-3, crisp: 0.4e-3, 'very-crisp': 0.8e-3 };
+const CRUST_FOR: Record<TargetCrispness, number> = { tender: 0.1e-3, crisp: 0.4e-3, 'very-crisp': 0.8e-3 };
 
 /** Half thickness below which the whole piece must be glass, and above which a crust is enough, m. Source: assumed: chips to 3 mm, sticks from 6 mm. */
 const CHIP_HALF = 1.5e-3;

@@ -113,7 +113,7 @@ function passDebt(state: PieceState, from: number, to: number): void {
 }
 
 /** Gelatinisation and softening of every cell that still holds water. */
-function ripenInside(state: PieceState, p: number, duration: number): void {
+export function ripenInside(state: PieceState, p: number, duration: number): void {
   const { cells, temperature, gelatinised, softening } = state;
   for (let i = p * cells; i < (p + 1) * cells; i++) {
     const rate = readTable(GELATINISATION_RATE, temperature[i]!) * duration;

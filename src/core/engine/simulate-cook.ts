@@ -1,16 +1,19 @@
 import { batchYield } from '../cut/batch-yield';
 import { OPENNESS_BETWEEN, pieceGeometry, scaleThickness } from '../cut/piece-geometry';
-import { type BedState, createBed, FLOOR_COVER, LAYER_SHRINKAGE, mixBed } from '../fryer/bed';
+import { type BedState, createBed, LAYER_SHRINKAGE, mixBed } from '../fryer/bed';
 import { type CavityState, createCavity, predictHumidity, stepCavity } from '../fryer/cavity';
+import { freshLayers } from '../fryer/layers';
 import { surroundPieces, type StreamMemory } from '../fryer/surroundings.kernel';
 import { createSeededRandom, type RandomSource } from '../numeric/seeded-random';
 import { cookDuration, dialTemperature, type CookAction, type Plan } from '../plan/plan';
+import { HELD_OIL, oilFactor } from '../prep/browning-factor';
 import { prepareBatch } from '../prep/prepare-batch';
 import { glassyMoistureLimit } from '../properties/glass-transition';
 import { ATMOSPHERIC_PRESSURE, VAPOUR_GAS_CONSTANT } from '../properties/water';
 import type { CookRecord } from './cook-record';
 import { neededCrust } from './crispness-target';
 import { glassyDepth } from './glassy-crust';
+import { judgePiece } from './judge-piece';
 import { createPieceState, type PieceState } from './piece-state';
 import { HEAT_TO_MASS_TRANSFER } from './skin-balance.kernel';
 import { stepPieces, visibleBrowning } from './piece-step.kernel';
@@ -43,6 +46,8 @@ const ACTIONS: Record<CookAction, { readonly open: number; readonly mixing: numb
   toss: { open: 40, mixing: 0.95, turning: 0.5 },
   flip: { open: 60, mixing: 0, turning: 1 },
   open: { open: 30, mixing: 0, turning: 0 },
+  pull: { open: 25, mixing: 0.3, turning: 0.3 },
+  oil: { open: 30, mixing: 0.5, turning: 0.5 },
 };
 
 /** Cooks the plan on a sample of pieces. Same plan, seed and resolution, same bits. Cost: see `npm run bench`. */
@@ -50,6 +55,7 @@ export function simulateCook(plan: Plan, seed: number, resolution: Resolution = 
   const random = createSeededRandom(seed);
   const run = startRun(plan, random, resolution);
   const recorder = createRecorder(plan, run, resolution);
+  const isRight = createJudge(plan, run);
   const steps = Math.round(cookDuration(plan) / resolution.step);
   const perSample = Math.round(resolution.interval / resolution.step);
   recorder.take(0);
@@ -59,9 +65,11 @@ export function simulateCook(plan: Plan, seed: number, resolution: Resolution = 
   for (let n = 0; n < steps; n++) {
     const time = n * resolution.step;
     while (event < events.length && events[event]!.time <= time) {
-      const action = ACTIONS[events[event]!.action];
-      openUntil = Math.max(openUntil, time + action.open);
-      mixBed(run.bed, action.mixing, action.turning, random);
+      const { action, oilMass } = events[event]!;
+      openUntil = Math.max(openUntil, time + ACTIONS[action].open);
+      mixBed(run.bed, ACTIONS[action].mixing, ACTIONS[action].turning, random);
+      if (action === 'pull') pullRight(run, isRight);
+      if (action === 'oil') oilAgain(run, oilMass ?? 0);
       event++;
     }
     stepRun(run, plan, dialTemperature(plan.stages, time), time < openUntil, resolution.step);
@@ -77,7 +85,12 @@ interface Run {
   readonly cavity: CavityState;
   /** m² of one face that each sample piece stands for in the whole batch */
   readonly area: Float64Array;
+  /** m², cut surface of the whole batch */
+  readonly surface: number;
+  /** kg/m² of oil on it */
+  oilFilm: number;
   readonly layersFresh: number;
+  readonly sugarLeft: number;
   readonly water: { readonly start: number; left: number };
   powerSum: number;
 }
@@ -86,7 +99,7 @@ function startRun(plan: Plan, random: RandomSource, resolution: Resolution): Run
   const factors = sampleThickness(resolution.pieces, plan.scatter, random);
   const geometries = Array.from(factors, (factor) => pieceGeometry(scaleThickness(plan.cut, factor)));
   const state = createPieceState(geometries, resolution.cells, tissueOf(plan.food), plan.startTemperature);
-  prepareBatch(state, plan);
+  const { oilFilm, sugarLeft } = prepareBatch(state, plan);
   const yielded = batchYield(plan.food, plan.cut, plan.mass);
   const meanVolume = geometries.reduce((sum, g) => sum + g.volume, 0) / geometries.length;
   const pieces = yielded.volume / meanVolume / geometries.length;
@@ -100,7 +113,10 @@ function startRun(plan: Plan, random: RandomSource, resolution: Resolution): Run
     memory: { heat: new Float64Array(resolution.pieces), steam: new Float64Array(resolution.pieces) },
     cavity,
     area,
-    layersFresh: yielded.volume / plan.cut.thickness / (FLOOR_COVER * plan.fryer.basketArea),
+    surface: yielded.surface,
+    oilFilm,
+    sugarLeft,
+    layersFresh: freshLayers(plan),
     water: { start: water, left: water },
     powerSum: 0,
   };
@@ -126,13 +142,20 @@ function batchWater(state: PieceState, area: Float64Array): number {
 function stepRun(run: Run, plan: Plan, dial: number, open: boolean, duration: number): void {
   const { state, memory, area, cavity } = run;
   const lost = 1 - run.water.left / run.water.start;
-  const layers = run.layersFresh * (1 - LAYER_SHRINKAGE * lost);
+  let inBasket = 0;
+  for (let p = 0; p < state.count; p++) inBasket += run.bed.inBasket[p]! / state.count;
+  const layers = run.layersFresh * inBasket * (1 - LAYER_SHRINKAGE * lost);
   predictHumidity(cavity, plan.fryer, steamResponse(run, plan), open, duration);
   surroundPieces(state, run.bed, memory, cavity, plan.fryer, layers, OPENNESS_BETWEEN[plan.cut.shape], open);
   stepPieces(state, duration);
   let heat = 0;
   let steam = 0;
   for (let p = 0; p < state.count; p++) {
+    if (run.bed.inBasket[p] === 0) {
+      memory.heat[p] = 0;
+      memory.steam[p] = 0;
+      continue;
+    }
     const pieceHeat = ((state.heatTaken[2 * p]! + state.heatTaken[2 * p + 1]!) * area[p]!) / duration;
     const pieceSteam = (state.evaporated[p]! * area[p]!) / duration;
     memory.heat[p] = STREAM_MEMORY * memory.heat[p]! + (1 - STREAM_MEMORY) * pieceHeat;
@@ -143,6 +166,40 @@ function stepRun(run: Run, plan: Plan, dial: number, open: boolean, duration: nu
   run.water.left -= steam * duration;
   stepCavity(cavity, plan.fryer, dial, heat, steam, open, duration);
   run.powerSum += cavity.power;
+}
+
+/** Takes the pieces that are right out of the basket; they lie on a rack from then on. */
+function pullRight(run: Run, isRight: (piece: number) => boolean): void {
+  for (let p = 0; p < run.state.count; p++) if (isRight(p)) run.bed.inBasket[p] = 0;
+}
+
+/** Oils what is in the basket once more; the browning factor follows the film. */
+function oilAgain(run: Run, mass: number): void {
+  const film = Math.min(HELD_OIL, run.oilFilm + mass / run.surface);
+  const ratio = oilFactor(film) / oilFactor(run.oilFilm);
+  for (let f = 0; f < run.state.browningFactor.length; f++) run.state.browningFactor[f]! *= ratio;
+  run.oilFilm = film;
+}
+
+/** Judges a piece as it is now. */
+function createJudge(plan: Plan, run: Run): (piece: number) => boolean {
+  const { state } = run;
+  const limit = glassyMoistureLimit(plan.food.dryGlassTransition, EATING_TEMPERATURE);
+  const faces = new Float64Array(state.count * 2);
+  return (p) => {
+    visibleBrowning(state, faces, 0);
+    const depth = (glassyDepth(state, p, 0, limit) + glassyDepth(state, p, 1, limit)) / 2;
+    const crisp = depth / neededCrust(plan.target.crispness, state.halfThickness[p]!);
+    return judgePiece(faces[2 * p]!, faces[2 * p + 1]!, crisp, heartOf(state, p, plan), plan.target.colour) === 1;
+  };
+}
+
+/** How far the heart of a piece is: share of the softening needed, and for meat, fish and egg of the safe temperature. */
+function heartOf(state: PieceState, p: number, plan: Plan): number {
+  const middle = p * state.cells + (state.cells - 1) / 2;
+  const soft = Math.min(1, state.softening[middle]! / plan.food.softeningDose);
+  const safe = plan.food.safeCentreTemperature;
+  return safe === null || state.temperature[middle]! >= safe ? soft : 0;
 }
 
 /** Steam less per unit of humidity ratio, kg/s, were all cut surface wet: hm · A · P/(Rv·T) / (0.622 + w). */
@@ -187,7 +244,7 @@ function createRecorder(plan: Plan, run: Run, resolution: Resolution) {
       const depth = (glassyDepth(state, p, 0, limit) + glassyDepth(state, p, 1, limit)) / 2;
       const middle = p * cells + (cells - 1) / 2;
       record.crispness[sample * count + p] = depth / needed[p]!;
-      record.softness[sample * count + p] = Math.min(1, state.softening[middle]! / plan.food.softeningDose);
+      record.softness[sample * count + p] = heartOf(state, p, plan);
       crust += depth / count;
       centre += state.temperature[middle]! / count;
       let water = 0;
@@ -205,6 +262,11 @@ function createRecorder(plan: Plan, run: Run, resolution: Resolution) {
   };
   return {
     take,
-    finish: (): CookRecord => ({ ...record, energy: run.cavity.energy, repairs: state.repairs }),
+    finish: (): CookRecord => ({
+      ...record,
+      energy: run.cavity.energy,
+      sugarLeft: run.sugarLeft,
+      repairs: state.repairs,
+    }),
   };
 }

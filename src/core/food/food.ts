@@ -2,7 +2,14 @@ import type { Composition } from '../properties/choi-okos';
 import type { ColourRamp } from './colour-ramp';
 
 /** Cautions a food can carry; the words are made in the interface. */
-export type FoodCaution = 'green-or-sprouted' | 'not-in-the-fridge' | 'allergen-soy';
+export type FoodCaution =
+  | 'green-or-sprouted'
+  | 'not-in-the-fridge'
+  | 'never-raw'
+  | 'probe-the-centre'
+  | 'allergen-soy'
+  | 'allergen-milk'
+  | 'allergen-gluten';
 
 /** Everything that makes one food differ from another in the engine. SI units; shares are of the fresh mass. */
 export interface Food {
@@ -22,4 +29,6 @@ export interface Food {
   readonly softeningDose: number;
   readonly ramp: ColourRamp;
   readonly cautions: readonly FoodCaution[];
+  /** K at the thermal centre without which no piece is right, or null; a probe must confirm it */
+  readonly safeCentreTemperature: number | null;
 }

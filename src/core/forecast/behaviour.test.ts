@@ -25,7 +25,7 @@ const BASE: Plan = {
   mass: 0.4,
   startTemperature: kelvinFromCelsius(20),
   preparation: [
-    { step: 'dry', method: 'towel' },
+    { step: 'dry', method: 'towel', duration: null },
     { step: 'oil', mass: 0.008 },
   ],
   fryer: fryerFromLabel(1500, 0.05, 0.09),
@@ -171,7 +171,7 @@ test('no oil is paler and slower; a flood gains nothing over a film', () =>
       return quick({
         ...plan,
         preparation: [
-          { step: 'dry', method: 'towel' },
+          { step: 'dry', method: 'towel', duration: null },
           { step: 'oil', mass: film * surface },
         ],
       });

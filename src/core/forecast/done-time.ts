@@ -1,7 +1,7 @@
 import type { CookRecord } from '../engine/cook-record';
 import { quantileOfSorted } from '../numeric/quantile';
 import type { TargetColour } from '../plan/plan';
-import { COOKED_THROUGH, RIGHT_BROWNING } from './judge-piece';
+import { COOKED_THROUGH, RIGHT_BROWNING } from '../engine/judge-piece';
 
 /** Share of pieces that have come right when a cook calls the batch done. Source: plan-file definition, most pieces. */
 const DONE_SHARE = 0.5;

@@ -8,13 +8,13 @@ import { findDoneTime } from './done-time';
 /** Standard deviations of what is not known of a fryer that was never calibrated. Source: assumed. */
 const UNKNOWN = {
   /** of ln h; fans and baskets differ */
-  heatTransfer: 0.15,
+  heatTransfer: 0.18,
   /** K; thermostats of small ovens are within 10–15 K */
-  offset: 8,
+  offset: 9,
   /** of ln P; labels and mains voltage */
   power: 0.07,
   /** of ln kb; sugar of the day, and what each cook calls golden */
-  browning: 0.3,
+  browning: 0.45,
 } as const;
 
 /** Resolution of one member: the spread needs fewer pieces than the picture. */

@@ -1,6 +1,5 @@
-import { batchYield } from '../cut/batch-yield';
 import type { CookRecord } from '../engine/cook-record';
-import { FLOOR_COVER } from '../fryer/bed';
+import { freshLayers } from '../fryer/layers';
 import { cookDuration, dialTemperature, type Plan } from '../plan/plan';
 import type { Warning } from './warning';
 import type { Peak, Window } from './window';
@@ -32,8 +31,7 @@ export function findWarnings(
   const end = doneTime ?? cookDuration(plan);
   const limited = measurePowerLimit(plan, record, end);
   if (limited) warnings.push(limited);
-  const { volume } = batchYield(plan.food, plan.cut, plan.mass);
-  const layers = volume / plan.cut.thickness / (FLOOR_COVER * plan.fryer.basketArea);
+  const layers = freshLayers(plan);
   if (layers > FULL_LAYERS) warnings.push({ code: 'too-full', layers });
   const last = record.samples - 1;
   if (medianCrispness(record, last) < 1) warnings.push({ code: 'will-not-crisp' });

@@ -1,6 +1,6 @@
 import type { CookRecord } from '../engine/cook-record';
 import type { TargetColour } from '../plan/plan';
-import { judgePiece } from './judge-piece';
+import { judgePiece } from '../engine/judge-piece';
 
 /** Shares of pieces by verdict against time; each row sums to one. */
 export interface ShareTrack {

@@ -9,6 +9,9 @@ export const LAYER_SHRINKAGE = 0.7;
 /** Share of h under a piece on the grate. Source: feasibility study, assumed. */
 export const GRATE_OPENNESS = 0.62;
 
+/** Share of that left by a liner, which lets no air through. Source: assumed; conduction through paper and some air beneath. */
+export const LINED_OPENNESS = 0.3;
+
 /** Radiation of the heater on a free face, W/(m² K). Source: linearised, 250–350 °C coil seen by the top layer; feasibility study. */
 export const TOP_RADIATION = 9;
 

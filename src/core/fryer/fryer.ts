@@ -18,6 +18,8 @@ export interface Fryer {
   readonly heatTransferCoefficient: number;
   /** K, air less dial once warm; unknown until calibrated */
   readonly thermostatOffset: number;
+  /** a liner or parchment lies under the food */
+  readonly liner: boolean;
 }
 
 /** Temperature of the kitchen, K. Source: assumed, 21 °C. */
@@ -43,5 +45,6 @@ export function fryerFromLabel(maximumPower: number, basketArea: number, basketH
     basketHeight,
     heatTransferCoefficient: 48,
     thermostatOffset: 0,
+    liner: false,
   };
 }

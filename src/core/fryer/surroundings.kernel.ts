@@ -1,10 +1,13 @@
 import type { PieceState } from '../engine/piece-state';
-import { type BedState, GRATE_OPENNESS, shareBelow, TOP_RADIATION } from './bed';
+import { type BedState, GRATE_OPENNESS, LINED_OPENNESS, shareBelow, TOP_RADIATION } from './bed';
 import { AIR_SPECIFIC_HEAT, type CavityState, vapourPressureOf } from './cavity';
-import type { Fryer } from './fryer';
+import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE, type Fryer } from './fryer';
 
 /** Share of h that a drawer out of the fryer leaves: still air instead of the fan. Source: free convection 8–10 of 48 W/(m² K). */
 const STILL_AIR = 0.2;
+
+/** Coefficient of a piece that lies on a rack, W/(m² K). Source: free convection and radiation, 8–10. */
+const RACK_TRANSFER = 9;
 
 /** Flow of heat and steam of each piece in the last steps, smoothed, W and kg/s for the whole batch's share of it. */
 export interface StreamMemory {
@@ -32,7 +35,12 @@ export function surroundPieces(
   const capacityFlow = fryer.airFlow * AIR_SPECIFIC_HEAT;
   const full = fryer.heatTransferCoefficient * (open ? STILL_AIR : 1);
   const spread = layers / count;
+  const grate = fryer.liner ? LINED_OPENNESS : GRATE_OPENNESS;
   for (let p = 0; p < count; p++) {
+    if (bed.inBasket[p] === 0) {
+      layOnRack(state, p);
+      continue;
+    }
     const z = bed.place[p]! * spread;
     let heatAbove = 0;
     let steamAbove = 0;
@@ -50,12 +58,22 @@ export function surroundPieces(
     for (let side = 0; side < 2; side++) {
       const f = 2 * p + side;
       const up = side === bed.faceUp[p];
-      const openness = up ? 1 + (between - 1) * covered : GRATE_OPENNESS * resting + between * (1 - resting);
+      const openness = up ? 1 + (between - 1) * covered : grate * resting + between * (1 - resting);
       state.airTemperature[f] = air;
       state.vapourPressure[f] = vapour;
       state.convection[f] = full * openness;
       state.radiation[f] = up && !open ? TOP_RADIATION * (1 - covered) : 0;
       state.radiantTemperature[f] = cavity.temperature;
     }
+  }
+}
+
+function layOnRack(state: PieceState, p: number): void {
+  for (let f = 2 * p; f < 2 * p + 2; f++) {
+    state.airTemperature[f] = AMBIENT_TEMPERATURE;
+    state.vapourPressure[f] = vapourPressureOf(AMBIENT_HUMIDITY_RATIO);
+    state.convection[f] = RACK_TRANSFER;
+    state.radiation[f] = 0;
+    state.radiantTemperature[f] = AMBIENT_TEMPERATURE;
   }
 }

@@ -2,15 +2,32 @@ import type { Cut } from '../cut/cut';
 import type { Food } from '../food/food';
 import type { Fryer } from '../fryer/fryer';
 
-/** How wet pieces are dried before the oil. */
-export type DryingMethod = 'drain' | 'towel' | 'towel-twice' | 'spinner';
+/** How wet pieces are dried before the oil; steam-dry and air take their time, the others are the cook's hands. */
+export type DryingMethod = 'drain' | 'towel' | 'towel-twice' | 'spinner' | 'steam-dry' | 'air';
+
+/** How pieces are cooked before the fryer. */
+export type ParcookMethod = 'boil' | 'steam' | 'microwave' | 'pressure' | 'hot-soak';
 
 /** What is done before the fryer, in the order done. SI units. */
 export type PreparationStep =
   | { readonly step: 'rinse'; readonly changes: number }
   | { readonly step: 'soak'; readonly waterTemperature: number; readonly duration: number }
-  | { readonly step: 'dry'; readonly method: DryingMethod }
-  | { readonly step: 'oil'; readonly mass: number };
+  | {
+      readonly step: 'parcook';
+      readonly method: ParcookMethod;
+      readonly duration: number;
+      readonly waterTemperature: number;
+    }
+  | { readonly step: 'press'; readonly duration: number }
+  | { readonly step: 'freeze-thaw' }
+  | { readonly step: 'marinate'; readonly duration: number }
+  | { readonly step: 'brine'; readonly duration: number }
+  | { readonly step: 'dry'; readonly method: DryingMethod; readonly duration: number | null }
+  | { readonly step: 'oil'; readonly mass: number }
+  | { readonly step: 'starch'; readonly mass: number }
+  | { readonly step: 'season'; readonly mass: number }
+  | { readonly step: 'dredge'; readonly layers: 1 | 2 }
+  | { readonly step: 'batter'; readonly mass: number };
 
 /** One temperature on the dial, K, for a while, s. */
 export interface Stage {
@@ -19,12 +36,13 @@ export interface Stage {
 }
 
 /** What the cook does at the drawer. */
-export type CookAction = 'shake' | 'toss' | 'flip' | 'open';
+export type CookAction = 'shake' | 'toss' | 'flip' | 'open' | 'pull' | 'oil';
 
-/** An opening of the drawer, s after the start. */
+/** An opening of the drawer, s after the start; kg of oil where it is oiled again. */
 export interface CookEvent {
   readonly time: number;
   readonly action: CookAction;
+  readonly oilMass?: number;
 }
 
 /** The colour wished for. */

@@ -2,7 +2,7 @@
 const REFERENCE_SUGAR = 0.003;
 
 /** Browning grows less than in proportion to sugar, as amino acids run short. Source: assumed exponent. */
-const SUGAR_EXPONENT = 0.3;
+const SUGAR_EXPONENT = 0.25;
 
 /** Protein at which the factor is one, kg/kg fresh, and how it grows. Source: potato 2 %; exponent assumed, amino acids are seldom short. */
 const REFERENCE_PROTEIN = 0.02;

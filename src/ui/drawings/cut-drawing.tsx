@@ -22,7 +22,7 @@ export function CutDrawing({ plan, ramp, large }: DrawingProps) {
 
 function Piece({ cut, ramp, scale, most }: { cut: Cut; ramp: ColourRamp; scale: number; most: number }) {
   const mm = (metres: number) => metres * 1000 * scale;
-  if (cut.shape === 'slice') {
+  if (cut.shape === 'slice' || cut.shape === 'disc') {
     const radius = Math.min(mm(cut.diameter) / 2, most / 2);
     const thick = mm(cut.thickness);
     const flat = radius * SLANT.up;
@@ -36,11 +36,26 @@ function Piece({ cut, ramp, scale, most }: { cut: Cut; ramp: ColourRamp; scale: 
       </g>
     );
   }
+  if (cut.shape === 'floret' || cut.shape === 'cylinder' || cut.shape === 'formed') {
+    const tall = mm(cut.diameter);
+    const long = Math.min(most, cut.shape === 'floret' ? tall : mm(cut.length));
+    return (
+      <rect
+        x={0}
+        y={-tall}
+        width={long}
+        height={tall}
+        rx={tall / 2}
+        fill={foodColour(ramp, 0)}
+        stroke={foodColour(ramp, 1.4)}
+      />
+    );
+  }
   const thick = mm(cut.thickness);
-  const depth = mm(cut.shape === 'stick' ? cut.width : cut.thickness);
+  const depth = mm('width' in cut ? cut.width : cut.thickness);
   const right = depth * SLANT.right;
   const up = depth * SLANT.up;
-  const length = Math.min(mm(cut.shape === 'stick' ? cut.length : cut.thickness), most - right);
+  const length = Math.min(mm('length' in cut ? cut.length : cut.thickness), most - right);
   return (
     <g stroke={foodColour(ramp, 1.4)} strokeWidth={1} strokeLinejoin="round">
       <path d={`M0 0h${length}v${-thick}h${-length}z`} fill={foodColour(ramp, 0.25)} />

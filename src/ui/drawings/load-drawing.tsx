@@ -1,5 +1,6 @@
 import { batchYield } from '../../core/cut/batch-yield';
-import { FLOOR_COVER } from '../../core/fryer/bed';
+import { cutThickness } from '../../core/cut/piece-geometry';
+import { freshLayers } from '../../core/fryer/layers';
 import { createSeededRandom } from '../../core/numeric/seeded-random';
 import type { Plan } from '../../core/plan/plan';
 import { foodColour } from '../colour/food-colours';
@@ -16,8 +17,8 @@ export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
   const side = sideMm * scale;
   const left = large ? 12 : (width - side) / 2;
   const top = (height - side) / 2;
-  const { volume, count } = batchYield(plan.food, plan.cut, plan.mass);
-  const layers = volume / plan.cut.thickness / (FLOOR_COVER * plan.fryer.basketArea);
+  const { count } = batchYield(plan.food, plan.cut, plan.mass);
+  const layers = freshLayers(plan);
   return (
     <Sketch large={large} label={`The basket from above, to scale: ${count} pieces in ${layers.toFixed(1)} layers`}>
       <rect
@@ -74,8 +75,8 @@ interface Spot {
 function layOut(plan: Plan, sideMm: number, count: number): Spot[] {
   const { cut } = plan;
   const random = createSeededRandom(7);
-  const length = (cut.shape === 'stick' ? cut.length : cut.shape === 'slice' ? cut.diameter : cut.thickness) * 1000;
-  const width = (cut.shape === 'stick' ? cut.width : cut.shape === 'slice' ? cut.diameter : cut.thickness) * 1000;
+  const width = ('width' in cut ? cut.width : 'diameter' in cut ? cut.diameter : cutThickness(cut)) * 1000;
+  const length = 'length' in cut ? cut.length * 1000 : width;
   const gap = Math.max(1.5, width * 0.12);
   const spots: Spot[] = [];
   for (let y = gap; y + width + gap <= sideMm; y += width + gap) {
@@ -86,7 +87,7 @@ function layOut(plan: Plan, sideMm: number, count: number): Spot[] {
         y,
         length,
         width,
-        round: cut.shape === 'slice',
+        round: !('length' in cut) && 'diameter' in cut,
         turn: (random() - 0.5) * 3,
         shade: random() * 0.35,
       });

@@ -1,3 +1,4 @@
+import { cutThickness } from '../../core/cut/piece-geometry';
 import { SUGAR_DIFFUSIVITY } from '../../core/engine/kinetics';
 import { readTable } from '../../core/numeric/uniform-table';
 import { foodColour } from '../colour/food-colours';
@@ -8,7 +9,7 @@ export function SoakDrawing({ plan, ramp, large }: DrawingProps) {
   const { width, height } = large ? PAPER.large : PAPER.small;
   const soak = plan.preparation.find((step) => step.step === 'soak');
   const scale = large ? 9 : 2.2;
-  const side = Math.min(plan.cut.thickness * 1000 * scale, height - 16);
+  const side = Math.min(cutThickness(plan.cut) * 1000 * scale, height - 16);
   const depth = soak
     ? Math.sqrt(readTable(SUGAR_DIFFUSIVITY, soak.waterTemperature) * soak.duration) * 1000 * scale
     : 0;

@@ -51,9 +51,16 @@ export function StageLine({
   );
 }
 
-const LETTERS: Record<CookEvent['action'], string> = { shake: 'S', toss: 'T', flip: 'F', open: 'O' };
+const LETTERS: Record<CookEvent['action'], string> = {
+  shake: 'S',
+  toss: 'T',
+  flip: 'F',
+  open: 'O',
+  pull: 'P',
+  oil: 'oil',
+};
 
-/** Openings as fine lines through the field with a letter above: S shake, T toss, F flip, O open. */
+/** Openings as fine lines through the field with a letter above: S shake, T toss, F flip, O open, P pull, oil. */
 export function OpeningMarks({
   openings,
   x,

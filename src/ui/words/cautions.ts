@@ -5,7 +5,11 @@ export const FOOD_CAUTIONS: Record<FoodCaution, string> = {
   'green-or-sprouted': 'Cut away nothing from green or sprouted potatoes: leave them out whole.',
   'not-in-the-fridge':
     'Potatoes from the fridge turn sweeter, brown sooner and form more acrylamide. Golden, not brown.',
+  'never-raw': 'Never eaten raw: peel, and cook it through.',
+  'probe-the-centre': 'Colour tells nothing of the inside: chicken 74 °C, fish 63 °C at the centre, by a probe.',
   'allergen-soy': 'Contains soy.',
+  'allergen-milk': 'Contains milk.',
+  'allergen-gluten': 'Contains gluten.',
 };
 
 /** Cautions of steps, shown where they matter. */

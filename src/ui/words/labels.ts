@@ -1,18 +1,38 @@
-import type { Verdict } from '../../core/forecast/judge-piece';
-import type { CookAction, DryingMethod, TargetColour, TargetCrispness } from '../../core/plan/plan';
+import type { Verdict } from '../../core/engine/judge-piece';
+import type { CookAction, DryingMethod, ParcookMethod, TargetColour, TargetCrispness } from '../../core/plan/plan';
 import type { BatchEventKind } from '../../core/cook/run-state';
 import type { CutShape } from '../../core/cut/cut';
 import type { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS } from '../../schemas/batch';
 
 export const VERDICT_WORDS: Record<Verdict, string> = { under: 'under', right: 'right', dark: 'dark', burnt: 'burnt' };
 
-export const SHAPE_WORDS: Record<CutShape, string> = { stick: 'Sticks', slice: 'Slices', cube: 'Cubes' };
+export const SHAPE_WORDS: Record<CutShape, string> = {
+  stick: 'Sticks',
+  slice: 'Slices',
+  cube: 'Cubes',
+  wedge: 'Wedges',
+  floret: 'Florets',
+  cylinder: 'Whole, round',
+  disc: 'Flattened',
+  sheet: 'Leaves',
+  formed: 'Formed',
+};
 
 export const DRYING_WORDS: Record<DryingMethod, string> = {
   drain: 'Drained',
   towel: 'Towelled',
   'towel-twice': 'Towelled twice',
   spinner: 'Spun',
+  'steam-dry': 'Steam dried',
+  air: 'Air dried',
+};
+
+export const PARCOOK_WORDS: Record<ParcookMethod, string> = {
+  boil: 'Boiled',
+  steam: 'Steamed',
+  microwave: 'Microwaved',
+  pressure: 'Pressure-cooked',
+  'hot-soak': 'Soaked hot',
 };
 
 export const ACTION_WORDS: Record<CookAction, string> = {
@@ -20,6 +40,8 @@ export const ACTION_WORDS: Record<CookAction, string> = {
   toss: 'Toss in a bowl',
   flip: 'Flip each piece',
   open: 'Open the drawer',
+  pull: 'Pull what is right',
+  oil: 'Oil again',
 };
 
 export const COLOUR_WORDS: Record<TargetColour, string> = { pale: 'Pale', golden: 'Golden', brown: 'Brown' };

@@ -2,17 +2,18 @@
 
 import { batchYield } from '@/core/cut/batch-yield';
 import { HELD_OIL, oilFactor } from '@/core/prep/browning-factor';
-import { prepStep, withPrepStep } from '@/schemas/edit-plan';
+import { withPrepStep } from '@/schemas/edit-plan';
 import { Lever } from '@/ui/controls/lever';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { oilText, percentText } from '@/ui/words/format';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { oilFilmGM2 } from './station-drawing';
+import { oilGrams } from './station-figure';
 
 /** Oil by the cut surface, not by weight. */
 export function CoatStation({ document, plan, move, release }: StationProps) {
-  const mass = prepStep(document, 'oil')?.mass_g ?? 0;
+  const mass = oilGrams(plan);
   const withOil = (grams: number) => withPrepStep(document, 'oil', grams > 0 ? { step: 'oil', mass_g: grams } : null);
   const surface = batchYield(plan.food, plan.cut, plan.mass).surface;
   const film = oilFilmGM2(plan);

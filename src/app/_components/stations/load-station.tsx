@@ -1,14 +1,14 @@
 'use client';
 
+import { freshLayers } from '@/core/fryer/layers';
 import { Lever } from '@/ui/controls/lever';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
-import { layersOf } from './station-figure';
 
 /** How full the basket is. */
 export function LoadStation({ document, plan, move, release }: StationProps) {
-  const layers = layersOf(plan);
+  const layers = freshLayers(plan);
   const withMass = (mass: number) => ({ ...document, mass_g: mass });
   return (
     <div className="space-y-3">

@@ -15,15 +15,23 @@ export function ProduceStation({ document, plan, move, release }: StationProps) 
   const withMass = (mass: number) => ({ ...document, mass_g: mass });
   return (
     <div className="space-y-3">
-      <Choice
-        label="Food"
-        value={document.food}
-        options={listFoods().map((food) => ({ value: food.id, word: food.name }))}
-        onChange={(food) => {
-          const name = listFoods().find((candidate) => candidate.id === food)?.name ?? document.name;
-          release({ ...document, food, name });
-        }}
-      />
+      <label className="block text-[14px] font-semibold">
+        Food
+        <select
+          value={plan.food.id}
+          onChange={(event) => {
+            const food = listFoods().find((candidate) => candidate.id === event.target.value);
+            if (food) release({ ...document, food: food.id, name: food.name });
+          }}
+          className="mt-1 block h-11 w-full max-w-72 rounded-part border-2 border-enamel-deep bg-white px-2 text-[16px] font-normal"
+        >
+          {listFoods().map((food) => (
+            <option key={food.id} value={food.id}>
+              {food.name}
+            </option>
+          ))}
+        </select>
+      </label>
       <Lever
         label="Cut pieces on the board"
         say={units === 'us' ? massText(document.mass_g, units) : undefined}

@@ -1,5 +1,5 @@
-import { batchYield } from '@/core/cut/batch-yield';
-import { FLOOR_COVER } from '@/core/fryer/bed';
+import { cutThickness } from '@/core/cut/piece-geometry';
+import { freshLayers } from '@/core/fryer/layers';
 import type { Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { PlanFile } from '@/schemas/plan-file';
@@ -8,9 +8,9 @@ import { lengthText, massText, temperatureText, type UnitSystem } from '@/ui/wor
 import { DRYING_WORDS } from '@/ui/words/labels';
 import type { StationId } from './station';
 
-/** Layers of the load in its basket. */
-export function layersOf(plan: Plan): number {
-  return batchYield(plan.food, plan.cut, plan.mass).volume / plan.cut.thickness / (FLOOR_COVER * plan.fryer.basketArea);
+/** Oil in the bowl, g, however it was given. */
+export function oilGrams(plan: Plan): number {
+  return plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass * 1000 : sum), 0);
 }
 
 /** The one number a station shows in the strip. */
@@ -19,7 +19,7 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
     case 'produce':
       return massText(document.mass_g, units);
     case 'cut':
-      return lengthText(document.cut.thickness_mm, units);
+      return lengthText(cutThickness(plan.cut) * 1000, units);
     case 'soak': {
       const soak = prepStep(document, 'soak');
       return soak ? `${soak.minutes} min ${temperatureText(soak.water_c, units)}` : 'none';
@@ -29,13 +29,13 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
       return dry ? DRYING_WORDS[dry.method].toLowerCase() : 'as it is';
     }
     case 'coat': {
-      const oil = prepStep(document, 'oil');
-      return oil ? `${Number(oil.mass_g.toFixed(1))} g oil` : 'no oil';
+      const grams = oilGrams(plan);
+      return grams > 0 ? `${Number(grams.toFixed(1))} g oil` : 'no oil';
     }
     case 'fryer':
       return document.fryer.preheat ? `preheat ${document.fryer.preheat.minutes} min` : 'cold start';
     case 'load':
-      return `${layersOf(plan).toFixed(1)} layers`;
+      return `${freshLayers(plan).toFixed(1)} layers`;
     case 'cook':
       return plan.stages.map((stage) => temperatureText(celsiusFromKelvin(stage.temperature), units)).join(', ');
   }

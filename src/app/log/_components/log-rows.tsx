@@ -3,8 +3,8 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { deriveRun } from '@/core/cook/run-state';
-import { findFood } from '@/core/food/catalogue';
 import type { Batch } from '@/schemas/batch';
+import { planFood } from '@/schemas/plan-file';
 import { Fingerprint } from '@/ui/field/fingerprint';
 import { useUnits } from '@/ui/units-context';
 import { clockText } from '@/ui/words/format';
@@ -34,7 +34,7 @@ export function LogRows({ batches }: { batches: readonly Batch[] }) {
   return (
     <ul className="mt-2 divide-y divide-enamel-deep">
       {batches.map((batch) => {
-        const ramp = findFood(batch.document.food)!.ramp;
+        const { ramp } = planFood(batch.document);
         const pulled = pulledAfter(batch);
         return (
           <li key={batch.id}>

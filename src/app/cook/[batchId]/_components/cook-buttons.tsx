@@ -22,6 +22,7 @@ const ANSWER_TO: Record<NextAction['verb'], BatchEventKind> = {
   open: 'drawer-open',
   check: 'drawer-open',
   pull: 'done',
+  oil: 'tossed',
 };
 
 /** Large answers, by touch and by key; the one that is due stands out. */

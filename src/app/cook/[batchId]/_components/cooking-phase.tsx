@@ -23,6 +23,7 @@ const VERBS = {
   open: 'Open',
   check: 'Check',
   pull: 'Pull',
+  oil: 'Oil again, toss',
 } as const;
 
 /** The run: one verb, one countdown, one temperature; the field with its playhead; what it should look like. */

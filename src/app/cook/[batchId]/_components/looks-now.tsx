@@ -1,3 +1,4 @@
+import { cutThickness } from '@/core/cut/piece-geometry';
 import { quantileOfSorted } from '@/core/numeric/quantile';
 import type { Forecast } from '@/core/forecast/forecast';
 import type { Plan } from '@/core/plan/plan';
@@ -22,7 +23,7 @@ export function LooksNow({ forecast, plan, elapsed }: { forecast: Forecast; plan
   const sample = Math.min(record.samples - 1, Math.round(elapsed / record.interval));
   const faces = sortedFaces(record, sample);
   const crispness = record.crispness.slice(sample * record.pieces, (sample + 1) * record.pieces).sort();
-  const thickness = Math.min(30, Math.max(5, plan.cut.thickness * 1000 * 1.8));
+  const thickness = Math.min(30, Math.max(5, cutThickness(plan.cut) * 1000 * 1.8));
   return (
     <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
       <p className="text-[17px] text-ash">Should look like this now:</p>

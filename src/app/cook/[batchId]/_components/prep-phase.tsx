@@ -3,12 +3,22 @@
 import { Check } from 'lucide-react';
 import { type PrepTask, prepTasks } from '@/core/cook/prep-tasks';
 import type { BatchEventKind, RunState } from '@/core/cook/run-state';
-import type { Plan } from '@/core/plan/plan';
+import type { DryingMethod, ParcookMethod, Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { BatchForecast } from '@/schemas/batch';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { clockText, oilText, temperatureText, type UnitSystem } from '@/ui/words/format';
+import { PARCOOK_WORDS } from '@/ui/words/labels';
+
+const DRYING_ORDERS: Record<DryingMethod, string> = {
+  drain: 'Drain well',
+  towel: 'Pat dry with a towel',
+  'towel-twice': 'Pat dry, then again with a fresh towel',
+  spinner: 'Spin dry',
+  'steam-dry': 'Spread out to steam dry',
+  air: 'Spread out to dry in the air',
+};
 
 /** A task as a short order. */
 function taskWords(task: PrepTask, plan: Plan, units: UnitSystem): string {
@@ -19,12 +29,25 @@ function taskWords(task: PrepTask, plan: Plan, units: UnitSystem): string {
     case 'soak':
       return `Soak in water of ${warmth}`;
     case 'dry':
-      return {
-        drain: 'Drain well',
-        towel: 'Pat dry with a towel',
-        'towel-twice': 'Pat dry, then again with a fresh towel',
-        spinner: 'Spin dry',
-      }[task.method!];
+      return DRYING_ORDERS[task.method as DryingMethod];
+    case 'parcook':
+      return `Par-cook: ${PARCOOK_WORDS[task.method as ParcookMethod].toLowerCase()}`;
+    case 'press':
+      return 'Press the water out under a weight';
+    case 'freeze-thaw':
+      return 'Freeze through, then thaw';
+    case 'marinate':
+      return 'Marinate';
+    case 'brine':
+      return 'Lay in brine, in the fridge';
+    case 'starch':
+      return 'Dust with starch';
+    case 'season':
+      return 'Season';
+    case 'dredge':
+      return 'Flour, egg and crumb';
+    case 'batter':
+      return 'Turn in batter';
     case 'oil':
       return `Turn in ${oilText(plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass * 1000 : sum), 0))} of oil`;
     case 'preheat':

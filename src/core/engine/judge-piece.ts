@@ -11,13 +11,13 @@ export const BURNT_FROM = 3;
 
 /** Browning that counts as right for a wished colour. Source: golden 0.6–1.4, feasibility study; the others assumed around it. */
 export const RIGHT_BROWNING: Record<TargetColour, { readonly from: number; readonly to: number }> = {
-  pale: { from: 0.3, to: 1 },
+  pale: { from: 0.15, to: 1 },
   golden: { from: 0.6, to: 1.4 },
   brown: { from: 1, to: 2.2 },
 };
 
 /** Share of the softening needed at the heart for a piece to be cooked through. Source: assumed; vegetables may keep a bite. */
-export const COOKED_THROUGH = 0.6;
+export const COOKED_THROUGH = 0.5;
 
 /**
  * Index into VERDICTS of one piece: burnt if a face is, dark if its mean colour is past the wish, right if colour, bite
