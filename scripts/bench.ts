@@ -1,5 +1,6 @@
 /* npm run bench: how long the engine takes here, cold and warm. Nothing is asserted; figures are looked at. */
-import { simulateCook, type Resolution } from '../src/core/engine/simulate-cook';
+import type { Resolution } from '../src/core/engine/resolution';
+import { simulateCook } from '../src/core/engine/simulate-cook';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { forecastInterval } from '../src/core/forecast/ensemble';
 import type { Plan } from '../src/core/plan/plan';

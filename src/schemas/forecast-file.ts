@@ -21,6 +21,9 @@ export function forecastFile(forecast: Forecast, interval: DoneInterval) {
       peak_share: round(peak.share, 3),
     },
     first_check_min: minutes(forecast.firstCheck),
+    oil_g: round(forecast.oilMass * 1000, 1),
+    energy_kwh: round(forecast.record.energy / 3.6e6, 3),
+    acrylamide: forecast.acrylamide,
     minutes: minuteRows(forecast),
     warnings: forecast.warnings.map((warning) => ({ code: warning.code, detail: warningDetail(warning) })),
   };
@@ -69,5 +72,13 @@ export function warningDetail(warning: Warning): string {
       return `At best ${Math.round(warning.peakShare * 100)} % are right together, as thin pieces are done before thick ones; pull in stages or cut more evenly.`;
     case 'never-together':
       return `At best ${Math.round(warning.peakShare * 100)} % are right together; shake more often or load less.`;
+    case 'dries-before-browning':
+      return 'The pieces dry through before they brown. Cut thicker, load less, or set the dial higher.';
+    case 'browns-before-cooked':
+      return 'The colour is past what you want before the inside is cooked. Set the dial lower, cut thinner, or par-cook.';
+    case 'smoke':
+      return `About ${Math.round(warning.drippingG)} g of oil will drip onto a hot floor and may smoke. Use less oil.`;
+    case 'acrylamide-high':
+      return 'Acrylamide is likely to be high at this colour. Pull at golden, soak longer, and keep potatoes out of the fridge.';
   }
 }

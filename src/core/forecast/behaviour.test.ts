@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { simulateCook, type Resolution } from '../engine/simulate-cook';
+import type { Resolution } from '../engine/resolution';
+import { simulateCook } from '../engine/simulate-cook';
 import { findFood } from '../food/catalogue';
 import { fryerFromLabel } from '../fryer/fryer';
 import { quantileOfSorted } from '../numeric/quantile';

@@ -1,8 +1,9 @@
-import { type Resolution, simulateCook } from '../engine/simulate-cook';
+import { COARSE_RESOLUTION } from '../engine/resolution';
+import { simulateCook } from '../engine/simulate-cook';
 import { normalQuantile } from '../numeric/normal-quantile';
 import { quantileOfSorted } from '../numeric/quantile';
 import { createSeededRandom, shuffleInPlace } from '../numeric/seeded-random';
-import type { Plan } from '../plan/plan';
+import { cookDuration, type Plan } from '../plan/plan';
 import { findDoneTime } from './done-time';
 
 /** Standard deviations of what is not known of a fryer that was never calibrated. Source: assumed. */
@@ -17,14 +18,21 @@ const UNKNOWN = {
   browning: 0.45,
 } as const;
 
-/** Resolution of one member: the spread needs fewer pieces than the picture. */
-const MEMBER_RESOLUTION: Resolution = { pieces: 10, cells: 17, step: 6, interval: 30 };
+/** Beyond the stages a done time is still looked for, this share of them and s at least: a number helps more than none. */
+const LOOK_BEYOND = { share: 0.5, least: 600 };
 
-/** Quantiles of the done time, s; null where that member is not done within the stages. */
+/** Quantiles of the done time, s; null where that member is not done half again as long as the stages. */
 export interface DoneInterval {
   readonly p10: number | null;
   readonly p50: number | null;
   readonly p90: number | null;
+}
+
+/** The plan with its last stage going on. */
+function goingOn(plan: Plan): Plan {
+  const last = plan.stages[plan.stages.length - 1]!;
+  const more = Math.max(LOOK_BEYOND.least, LOOK_BEYOND.share * cookDuration(plan));
+  return { ...plan, stages: [...plan.stages.slice(0, -1), { ...last, duration: last.duration + more }] };
 }
 
 /** One member's fryer: every unknown at its own quantile, paired at random (Latin hypercube). */
@@ -36,8 +44,9 @@ export function ensemblePlans(plan: Plan, members: number, seed: number): Plan[]
     return order;
   };
   const [transfer, offset, power, browning] = [column(), column(), column(), column()];
+  const longer = goingOn(plan);
   return Array.from({ length: members }, (_, i) => ({
-    ...plan,
+    ...longer,
     browningScale: plan.browningScale * Math.exp(UNKNOWN.browning * browning[i]!),
     fryer: {
       ...plan.fryer,
@@ -50,7 +59,7 @@ export function ensemblePlans(plan: Plan, members: number, seed: number): Plan[]
 
 /** Done time of one member, s, or null. */
 export function memberDoneTime(plan: Plan, seed: number): number | null {
-  const record = simulateCook(plan, seed, MEMBER_RESOLUTION);
+  const record = simulateCook(plan, seed, COARSE_RESOLUTION);
   return findDoneTime(record, plan.target.colour);
 }
 

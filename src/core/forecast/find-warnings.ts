@@ -1,6 +1,11 @@
+import { batchYield } from '../cut/batch-yield';
+import { cutThickness } from '../cut/piece-geometry';
 import type { CookRecord } from '../engine/cook-record';
 import { freshLayers } from '../fryer/layers';
 import { cookDuration, dialTemperature, type Plan } from '../plan/plan';
+import { COOKED_THROUGH, RIGHT_BROWNING } from '../engine/judge-piece';
+import { HELD_OIL } from '../prep/browning-factor';
+import { acrylamideBand } from './acrylamide';
 import type { Warning } from './warning';
 import type { Peak, Window } from './window';
 
@@ -15,6 +20,16 @@ const FULL_LAYERS = 3;
 
 /** A window shorter than this is easily missed, s. Source: assumed, 90 s. */
 const NARROW = 90;
+
+/** Mean moisture at which nothing soft is left inside, kg/kg. Source: assumed. */
+const DRY_THROUGH = 0.15;
+
+/** Pieces up to this thickness are meant to dry through, m. */
+const CHIP_THICKNESS = 3.5e-3;
+
+/** Oil that drips, g, onto a floor hot enough to smoke, K. Source: assumed; refined oils smoke from 205 °C, films sooner. */
+const SMOKING_DRIP = 5;
+const SMOKING_DIAL = 463;
 
 /** Scatter of thickness above which the cut itself is the first suspect. Source: assumed; a careful hand has 7 %. */
 const UNEVEN_CUT = 0.1;
@@ -41,7 +56,45 @@ export function findWarnings(
   } else if (!window) {
     warnings.push({ code: plan.scatter >= UNEVEN_CUT ? 'cut-uneven' : 'never-together', peakShare: peak.share });
   }
+  warnings.push(...findFoodWarnings(plan, record, doneTime));
   return warnings;
+}
+
+/** What the food itself makes one watch for. */
+function findFoodWarnings(plan: Plan, record: CookRecord, doneTime: number | null): Warning[] {
+  const warnings: Warning[] = [];
+  const { from, to } = RIGHT_BROWNING[plan.target.colour];
+  const dry = firstSample(record, (s) => record.moisture[s]! < DRY_THROUGH);
+  const coloured = firstSample(record, (s) => medianBrowning(record, s) >= from);
+  const tooDark = firstSample(record, (s) => medianBrowning(record, s) > to);
+  const isChip = plan.target.crispness !== 'tender' && cutThickness(plan.cut) <= CHIP_THICKNESS;
+  if (dry !== null && !isChip && (coloured === null || dry < coloured)) {
+    warnings.push({ code: 'dries-before-browning', moisture: record.moisture[dry]! });
+  }
+  if (tooDark !== null) {
+    const softness = medianOf(record.softness.slice(tooDark * record.pieces, (tooDark + 1) * record.pieces));
+    if (softness < COOKED_THROUGH) warnings.push({ code: 'browns-before-cooked', softness });
+  }
+  const dripping = drippingOil(plan) * 1000;
+  const hottest = Math.max(...plan.stages.map((stage) => stage.temperature));
+  if (dripping > SMOKING_DRIP && hottest >= SMOKING_DIAL) warnings.push({ code: 'smoke', drippingG: dripping });
+  const last =
+    doneTime === null ? record.samples - 1 : Math.min(record.samples - 1, Math.round(doneTime / record.interval));
+  if (acrylamideBand(plan.food, medianBrowning(record, last), record.sugarLeft) === 'high') {
+    warnings.push({ code: 'acrylamide-high' });
+  }
+  return warnings;
+}
+
+function firstSample(record: CookRecord, holds: (sample: number) => boolean): number | null {
+  for (let s = 0; s < record.samples; s++) if (holds(s)) return s;
+  return null;
+}
+
+/** kg of oil that does not stay on the cut surface. */
+function drippingOil(plan: Plan): number {
+  const oil = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);
+  return Math.max(0, oil - HELD_OIL * batchYield(plan.food, plan.cut, plan.mass).surface);
 }
 
 function measurePowerLimit(plan: Plan, record: CookRecord, end: number): Warning | null {

@@ -1,7 +1,10 @@
 import type { CookRecord } from '../engine/cook-record';
-import { simulateCook, STANDARD_RESOLUTION, type Resolution } from '../engine/simulate-cook';
+import { type Resolution, STANDARD_RESOLUTION } from '../engine/resolution';
+import { simulateCook } from '../engine/simulate-cook';
 import { batchYield } from '../cut/batch-yield';
 import type { Plan } from '../plan/plan';
+import { quantileOfSorted } from '../numeric/quantile';
+import { type AcrylamideBand, acrylamideBand } from './acrylamide';
 import { findDoneTime } from './done-time';
 import { findWarnings } from './find-warnings';
 import { type ShareTrack, trackShares } from './shares';
@@ -22,6 +25,8 @@ export interface Forecast {
   readonly oilMass: number;
   /** kg/m² of it on the cut surface */
   readonly oilFilm: number;
+  /** when done, or at the end of the stages; null where the food is not starchy */
+  readonly acrylamide: AcrylamideBand | null;
   readonly warnings: readonly Warning[];
 }
 
@@ -45,6 +50,15 @@ export function forecastPlan(plan: Plan, seed = 1, resolution: Resolution = STAN
     firstCheck: doneTime === null ? null : doneTime * (1 - CHECK_BEFORE),
     oilMass,
     oilFilm: oilMass / batchYield(plan.food, plan.cut, plan.mass).surface,
+    acrylamide: acrylamideBand(plan.food, browningWhen(record, doneTime), record.sugarLeft),
     warnings: findWarnings(plan, record, doneTime, window, peak),
   };
+}
+
+/** Browning of the median face at `time` s, or at the end. */
+function browningWhen(record: CookRecord, time: number | null): number {
+  const last = record.samples - 1;
+  const sample = time === null ? last : Math.min(last, Math.round(time / record.interval));
+  const faces = record.browning.slice(2 * sample * record.pieces, 2 * (sample + 1) * record.pieces).sort();
+  return quantileOfSorted(faces, 0.5);
 }

@@ -6,4 +6,8 @@ export type Warning =
   | { readonly code: 'not-done-in-time'; readonly medianBrowning: number }
   | { readonly code: 'window-narrow'; readonly width: number }
   | { readonly code: 'cut-uneven'; readonly peakShare: number }
-  | { readonly code: 'never-together'; readonly peakShare: number };
+  | { readonly code: 'never-together'; readonly peakShare: number }
+  | { readonly code: 'dries-before-browning'; readonly moisture: number }
+  | { readonly code: 'browns-before-cooked'; readonly softness: number }
+  | { readonly code: 'smoke'; readonly drippingG: number }
+  | { readonly code: 'acrylamide-high' };

@@ -18,5 +18,13 @@ export function warningText(warning: Warning, units: UnitSystem): string {
       return `At best ${percentText(warning.peakShare)} are right together: thin pieces are done before thick ones. Pull in stages, or cut more evenly.`;
     case 'never-together':
       return `At best ${percentText(warning.peakShare)} are right together. Shake more often, load less, or pull in stages.`;
+    case 'dries-before-browning':
+      return 'The pieces dry through before they brown. Cut thicker, load less, or set the dial higher.';
+    case 'browns-before-cooked':
+      return 'The colour is past what you want before the inside is cooked. Set the dial lower, cut thinner, or par-cook.';
+    case 'smoke':
+      return `About ${Math.round(warning.drippingG)} g of oil will drip onto a hot floor and may smoke. Use less oil.`;
+    case 'acrylamide-high':
+      return 'Acrylamide is likely to be high at this colour. Pull at golden, soak longer, and keep potatoes out of the fridge.';
   }
 }

@@ -1,4 +1,4 @@
-import type { Resolution } from '../../core/engine/simulate-cook';
+import type { Resolution } from '../../core/engine/resolution';
 import { doneInterval, ensemblePlans, memberDoneTime } from '../../core/forecast/ensemble';
 import { forecastPlan } from '../../core/forecast/forecast';
 import { planFromFile } from '../../schemas/plan-file';
