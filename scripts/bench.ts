@@ -1,8 +1,9 @@
 /* npm run bench: how long the engine takes here, cold and warm. Nothing is asserted; figures are looked at. */
-import type { Resolution } from '../src/core/engine/resolution';
+import { type Resolution, STANDARD_RESOLUTION } from '../src/core/engine/resolution';
 import { simulateCook } from '../src/core/engine/simulate-cook';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { forecastInterval } from '../src/core/forecast/ensemble';
+import { searchPlans } from '../src/core/plan/search';
 import type { Plan } from '../src/core/plan/plan';
 import { FIRST_PLAN } from '../src/schemas/edit-plan';
 import { planFromFile } from '../src/schemas/plan-file';
@@ -11,7 +12,7 @@ const plan: Plan = planFromFile({
   ...FIRST_PLAN,
   cook: { ...FIRST_PLAN.cook, stages: [{ minutes: 25, temperature_c: 195 }] },
 });
-const FORECAST: Resolution = { pieces: 24, cells: 21, step: 4, interval: 20 };
+const FORECAST: Resolution = { ...STANDARD_RESOLUTION, pieces: 24 };
 
 function time(work: () => unknown): number {
   const start = performance.now();
@@ -40,15 +41,39 @@ console.log(
   `heap grown by one forecast ${((process.memoryUsage().heapUsed - before) / 1024).toFixed(0)} kB, its record included`,
 );
 
-console.log('\nResolution: done minute of the same plan');
-for (const [cells, step] of [
-  [15, 6],
-  [17, 4],
-  [21, 4],
-  [31, 4],
-  [41, 2],
-  [61, 1],
-] as const) {
-  const { doneTime } = forecastPlan(plan, 1, { pieces: 16, cells, step, interval: step === 6 ? 30 : 20 });
-  console.log(`  ${cells} cells, ${step} s: ${doneTime === null ? 'not done' : (doneTime / 60).toFixed(2)}`);
+const chips = planFromFile({
+  ...FIRST_PLAN,
+  cut: { shape: 'slice', thickness_mm: 2, diameter_mm: 50, scatter: 0.03 },
+  mass_g: 150,
+  cook: { events: FIRST_PLAN.cook.events, stages: [{ minutes: 30, temperature_c: 155 }] },
+});
+const CASES: readonly (readonly [string, Plan])[] = [
+  ['sticks', plan],
+  ['chips', chips],
+  ['full basket', { ...plan, mass: 0.9, stages: [{ ...plan.stages[0]!, duration: 2700 }] }],
+  ['cubes', { ...plan, cut: { shape: 'cube', thickness: 0.02 } }],
+];
+const GRIDS: readonly Resolution[] = [
+  { pieces: 16, cells: 61, step: 1, interval: 20 },
+  { pieces: 16, cells: 31, step: 2, interval: 20 },
+  { pieces: 16, cells: 21, step: 4, interval: 20 },
+  { pieces: 16, cells: 17, step: 5, interval: 20 },
+  { pieces: 16, cells: 15, step: 5, interval: 20 },
+  { pieces: 16, cells: 13, step: 5, interval: 20 },
+  { pieces: 16, cells: 15, step: 10, interval: 20 },
+];
+console.log(
+  `\nDone minute by resolution, ${STANDARD_RESOLUTION.cells} cells and ${STANDARD_RESOLUTION.step} s being the one in use`,
+);
+console.log(`| cells | step | ${CASES.map(([name]) => name).join(' | ')} | largest difference |`);
+const fine = CASES.map(([, one]) => forecastPlan(one, 1, GRIDS[0]).doneTime! / 60);
+for (const grid of GRIDS) {
+  const done = CASES.map(([, one]) => forecastPlan(one, 1, grid).doneTime! / 60);
+  const worst = Math.max(...done.map((minute, i) => Math.abs(minute / fine[i]! - 1)));
+  console.log(
+    `| ${grid.cells} | ${grid.step} s | ${done.map((minute) => minute.toFixed(2)).join(' | ')} | ${(worst * 100).toFixed(1)} % |`,
+  );
 }
+
+report('plan search, 36 alternatives', () => [...searchPlans({ ...plan, mass: 0.7 }, 1)], 1);
+report('its first result', () => searchPlans({ ...plan, mass: 0.7 }, 1).next(), 3);

@@ -59,7 +59,7 @@ function cook(
       if (action === 'oil') oilAgain(run, oilMass ?? 0);
       event++;
     }
-    stepRun(run, plan, dialTemperature(plan.stages, time), time < openUntil, resolution.step);
+    stepRun(run, plan, dialTemperature(plan.stages, time), time + resolution.step / 2 < openUntil, resolution.step);
     afterStep(n + 1);
   }
 }
