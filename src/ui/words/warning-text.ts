@@ -1,4 +1,5 @@
 import type { Warning } from '../../core/forecast/warning';
+import { warningDetail } from '../../schemas/forecast-file';
 import { percentText, temperatureGapText, type UnitSystem } from './format';
 
 /** A warning as one plain sentence that says what to change. */
@@ -19,12 +20,9 @@ export function warningText(warning: Warning, units: UnitSystem): string {
     case 'never-together':
       return `At best ${percentText(warning.peakShare)} are right together. Shake more often, load less, or pull in stages.`;
     case 'dries-before-browning':
-      return 'The pieces dry through before they brown. Cut thicker, load less, or set the dial higher.';
     case 'browns-before-cooked':
-      return 'The colour is past what you want before the inside is cooked. Set the dial lower, cut thinner, or par-cook.';
     case 'smoke':
-      return `About ${Math.round(warning.drippingG)} g of oil will drip onto a hot floor and may smoke. Use less oil.`;
     case 'acrylamide-high':
-      return 'Acrylamide is likely to be high at this colour. Pull at golden, soak longer, and keep potatoes out of the fridge.';
+      return warningDetail(warning);
   }
 }

@@ -1,9 +1,7 @@
-import { notFound } from 'next/navigation';
-import { z } from 'zod';
 import { Shell } from '@/app/_components/shell';
 import { Unavailable } from '@/app/_components/unavailable';
+import { pageBatch } from '@/app/_lib/page-batch';
 import { pageKitchen } from '@/app/_lib/session';
-import { loadBatch } from '@/services/batches';
 import { CookRun } from './_components/cook-run';
 
 export const metadata = { title: 'Cook' };
@@ -12,16 +10,11 @@ export const metadata = { title: 'Cook' };
 export default async function CookBatchPage({ params }: PageProps<'/cook/[batchId]'>) {
   const kitchen = await pageKitchen();
   if (!kitchen) return <Unavailable />;
-  const batchId = z.uuid().safeParse((await params).batchId);
-  if (!batchId.success) notFound();
-  const batch = await loadBatch(kitchen.id, batchId.data);
-  if (!batch.ok) {
-    if (batch.failure.code === 'database-away') return <Unavailable />;
-    notFound();
-  }
+  const batch = await pageBatch(kitchen.id, params);
+  if (!batch) return <Unavailable />;
   return (
     <Shell kitchen={kitchen} here="/cook" dark>
-      <CookRun batch={batch.value} openedAt={requestTime()} />
+      <CookRun batch={batch} openedAt={requestTime()} />
     </Shell>
   );
 }
