@@ -9,11 +9,14 @@ import { type DrawingProps, PAPER, Sketch } from './sketch';
 /** Most pieces drawn; more would be too small to see. */
 const MOST_DRAWN = 260;
 
+/** Side of the largest basket drawn at the common scale, mm; larger ones fill the paper. */
+const WIDEST_AT_SCALE = 240;
+
 /** The basket from above, to scale: the floor, and the pieces of the top layer in rows, with the layers below as a number. */
 export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
   const { width, height } = large ? PAPER.large : PAPER.small;
   const sideMm = Math.sqrt(plan.fryer.basketArea) * 1000;
-  const scale = (height - 8) / 320;
+  const scale = (height - 8) / Math.max(WIDEST_AT_SCALE, sideMm);
   const side = sideMm * scale;
   const left = large ? 12 : (width - side) / 2;
   const top = (height - side) / 2;
