@@ -1,5 +1,5 @@
 /* npm run demo: sets everything up, starts the app with the demo kitchen and prints the address. --fresh resets that kitchen. */
-import { randomBytes } from 'node:crypto';
+import { createHash } from 'node:crypto';
 import { endApp, portFrom, startApp } from './lib/app.mjs';
 import { ensureBuild } from './lib/build.mjs';
 import { keptSecret, openCluster } from './lib/cluster.mjs';
@@ -26,7 +26,8 @@ async function main() {
     secret ??= keptSecret(cluster.folder);
   } else {
     say('Using the server of DATABASE_URL.');
-    secret ??= randomBytes(32).toString('hex');
+    /* the same for the same server, so that browsers find their kitchens again after a restart */
+    secret ??= createHash('sha256').update(`drubek session ${databaseUrl}`).digest('hex');
   }
   const stopServer = () => {
     if (cluster?.startedHere) cluster.stop();
