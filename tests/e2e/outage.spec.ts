@@ -1,16 +1,21 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { openCluster } from '../../scripts/lib/cluster.mjs';
 import { enterOwnKitchen, fullForecast } from './helpers';
 
-test('a lost database: a clear page, nothing lost in Cook, and all recovers by itself', async ({ page }) => {
-  test.setTimeout(120_000);
-  const cluster = await openCluster('test', { fast: true });
+/** A batch in the fryer with everything recorded so far stored. */
+async function startCooking(page: Page): Promise<void> {
   await enterOwnKitchen(page);
   await fullForecast(page);
   await page.getByRole('button', { name: 'Cook this' }).click();
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   await expect(page.getByText('Should look like this now:')).toBeVisible();
   await expect(page.getByText(/kept on this device/)).toHaveCount(0);
+}
+
+test('a lost database: a clear page, nothing lost in Cook, and all recovers by itself', async ({ page }) => {
+  test.setTimeout(120_000);
+  const cluster = await openCluster('test', { fast: true });
+  await startCooking(page);
 
   cluster.stop();
   try {
@@ -36,12 +41,7 @@ test('a lost database: a clear page, nothing lost in Cook, and all recovers by i
 test('events kept during an outage survive a reload of the page', async ({ page }) => {
   test.setTimeout(120_000);
   const cluster = await openCluster('test', { fast: true });
-  await enterOwnKitchen(page);
-  await fullForecast(page);
-  await page.getByRole('button', { name: 'Cook this' }).click();
-  await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
-  await expect(page.getByText(/kept on this device/)).toHaveCount(0);
+  await startCooking(page);
   cluster.stop();
   try {
     await page.keyboard.press('t');

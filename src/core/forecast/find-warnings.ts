@@ -12,6 +12,9 @@ import type { Peak, Window } from './window';
 /** Samples at full power after the heat-up that make a batch power-limited, s. Source: assumed, 4 min. */
 const LIMITED_FROM = 240;
 
+/** A cold fryer may take this long to warm up before its power counts as the limit, s. Source: 1300 J/K at 1500 W, 3–4 min. */
+const HEAT_UP = 300;
+
 /** Air below the dial that a cook would notice, K. Source: assumed. */
 const NOTICEABLE = 10;
 
@@ -100,10 +103,11 @@ function drippingOil(plan: Plan): number {
 function measurePowerLimit(plan: Plan, record: CookRecord, end: number): Warning | null {
   let full = 0;
   let worst = 0;
+  let warm = false;
   for (let s = 1; s < record.samples && s * record.interval <= end; s++) {
-    if (record.power[s]! < 0.99) continue;
     const below = dialTemperature(plan.stages, s * record.interval) - record.airTemperature[s]!;
-    if (below < NOTICEABLE) continue;
+    warm ||= below < NOTICEABLE || s * record.interval > HEAT_UP;
+    if (!warm || below < NOTICEABLE || record.power[s]! < 0.99) continue;
     full += record.interval;
     if (full >= LIMITED_FROM) worst = Math.max(worst, below);
   }

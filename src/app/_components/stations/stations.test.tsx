@@ -1,0 +1,147 @@
+/** @jest-environment jsdom */
+import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { Tabs } from 'radix-ui';
+import { FIRST_PLAN, withShape } from '@/schemas/edit-plan';
+import { planFromFile, type PlanFile } from '@/schemas/plan-file';
+import { UnitsProvider } from '@/ui/units-context';
+import { CoatStation } from './coat-station';
+import { CookStation } from './cook-station';
+import { CutStation } from './cut-station';
+import { DryStation } from './dry-station';
+import { FryerStation } from './fryer-station';
+import { ProduceStation } from './produce-station';
+import { SoakStation } from './soak-station';
+import type { StationProps } from './station';
+import { StationDrawing } from './station-drawing';
+import { StationStrip } from './station-strip';
+
+beforeAll(() => {
+  globalThis.ResizeObserver = class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  };
+});
+
+const FRYERS = [
+  { id: 'a', name: 'Large drawer', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 },
+  { id: 'b', name: 'Small, borrowed', powerW: 1200, basketCm2: 330, basketHeightMm: 80, thermostatOffsetC: 0 },
+];
+
+function show(Station: (props: StationProps) => React.ReactNode, document: PlanFile = FIRST_PLAN) {
+  const release = jest.fn<void, [PlanFile]>();
+  const chooseFryer = jest.fn();
+  render(
+    <Station
+      document={document}
+      plan={planFromFile(document)}
+      forecast={null}
+      fryers={FRYERS}
+      fryerId="a"
+      chooseFryer={chooseFryer}
+      move={jest.fn()}
+      release={release}
+    />,
+  );
+  return { release, chooseFryer, released: () => release.mock.calls.at(-1)![0] };
+}
+
+test('another food takes its name along and says its cautions', async () => {
+  const { released } = show(ProduceStation);
+  expect(screen.getByText(/green or sprouted potatoes/)).toBeInTheDocument();
+  await userEvent.selectOptions(screen.getByLabelText('Food'), 'tofu-smoked');
+  expect(released()).toMatchObject({ food: 'tofu-smoked', name: 'Smoked tofu' });
+  await userEvent.click(screen.getByRole('radio', { name: /Fridge/ }));
+  expect(released().start_temperature_c).toBe(4);
+});
+
+test('each shape offers the dimensions it has', async () => {
+  const { released } = show(CutStation);
+  await userEvent.click(screen.getByRole('radio', { name: 'Florets' }));
+  expect(released().cut).toMatchObject({ shape: 'floret', diameter_mm: 40 });
+  await userEvent.click(screen.getByRole('radio', { name: /Mandoline/ }));
+  expect(released().cut.scatter).toBe(0.03);
+});
+
+test.each(['stick', 'slice', 'cube', 'wedge', 'floret', 'cylinder', 'disc', 'sheet', 'formed'] as const)(
+  'a plan of shape %s is drawn at every station, thicker when it is thicker',
+  (shape) => {
+    const plan = planFromFile(withShape(FIRST_PLAN, shape));
+    const { container } = render(
+      <>
+        {(['produce', 'cut', 'soak', 'dry', 'coat', 'fryer', 'load', 'cook'] as const).map((station) => (
+          <StationDrawing key={station} station={station} plan={plan} large />
+        ))}
+      </>,
+    );
+    expect(container.querySelectorAll('svg')).toHaveLength(8);
+    expect(container.innerHTML).not.toMatch(/NaN|Infinity/);
+    for (const drawing of screen.getAllByRole('img'))
+      expect(drawing.getAttribute('aria-label')!.length).toBeGreaterThan(5);
+  },
+);
+
+test('a thicker stick is drawn thicker, by the same scale', () => {
+  const height = (thickness: number) => {
+    const document = { ...FIRST_PLAN, cut: { ...FIRST_PLAN.cut, thickness_mm: thickness } } as PlanFile;
+    const { container, unmount } = render(<StationDrawing station="cut" plan={planFromFile(document)} large />);
+    const face = container.querySelector('path')!.getAttribute('d')!;
+    unmount();
+    return Number(/v-([\d.]+)/.exec(face)![1]);
+  };
+  expect(height(9) / height(8)).toBeCloseTo(9 / 8, 6);
+});
+
+test('soaking in no water takes the step out, freshly boiled water warns', async () => {
+  const { released } = show(SoakStation);
+  await userEvent.click(screen.getByRole('radio', { name: 'No soak' }));
+  expect(released().prep.some((step) => step.step === 'soak')).toBe(false);
+  await userEvent.click(screen.getByRole('radio', { name: /Freshly boiled/ }));
+  expect(released().prep[0]).toMatchObject({ step: 'soak', water_c: 90 });
+});
+
+test('drying tells the water in grams', async () => {
+  const { released } = show(DryStation);
+  expect(screen.getByText(/6 g of water in all/)).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('radio', { name: /Drained/ }));
+  expect(released().prep).toContainEqual({ step: 'dry', method: 'drain' });
+});
+
+test('more oil than the surface holds is said to drip', () => {
+  show(CoatStation, { ...FIRST_PLAN, prep: [{ step: 'oil', mass_g: 40 }] });
+  expect(screen.getByText(/will drip off and fry nothing/)).toBeInTheDocument();
+});
+
+test('another fryer is chosen by name, with its power and floor', async () => {
+  const { chooseFryer } = show(FryerStation);
+  await userEvent.click(screen.getByRole('radio', { name: /Small, borrowed.*1200 W, 330 cm²/ }));
+  expect(chooseFryer).toHaveBeenCalledWith(FRYERS[1]);
+});
+
+test('openings are spread over the cook, a gentler stage goes before, a stage can go', async () => {
+  const { released } = show(CookStation);
+  await userEvent.click(within(screen.getByRole('radiogroup', { name: 'Openings' })).getByRole('radio', { name: '5' }));
+  const minutes = released().cook.events.map((event) => event.minute);
+  expect(minutes).toHaveLength(5);
+  expect([...minutes].sort((a, b) => a - b)).toEqual(minutes);
+  await userEvent.click(screen.getByRole('button', { name: /gentler stage/ }));
+  expect(released().cook.stages.map((stage) => stage.temperature_c)).toEqual([170, 195]);
+  await userEvent.click(screen.getByRole('radio', { name: 'Very crisp' }));
+  expect(released().target.crispness).toBe('very-crisp');
+});
+
+test('the strip shows each station’s number in the kitchen’s units', () => {
+  render(
+    <UnitsProvider units="us">
+      <Tabs.Root defaultValue="cut">
+        <StationStrip document={FIRST_PLAN} plan={planFromFile(FIRST_PLAN)} />
+      </Tabs.Root>
+    </UnitsProvider>,
+  );
+  const tabs = screen.getAllByRole('tab').map((tab) => tab.textContent);
+  expect(tabs).toHaveLength(8);
+  expect(tabs[1]).toContain('3/8 in');
+  expect(tabs[2]).toContain('30 min 59 °F');
+  expect(tabs[7]).toContain('383 °F');
+});
