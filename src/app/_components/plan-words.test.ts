@@ -1,0 +1,76 @@
+import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { planFileSchema, planFromFile } from '@/schemas/plan-file';
+import { forecastPlan } from '@/core/forecast/forecast';
+import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import { intervalText, spokenForecast, windowText } from '@/ui/words/forecast-text';
+import { planPhrases } from '@/ui/words/plan-text';
+import { warningText } from '@/ui/words/warning-text';
+import { minuteWords } from '@/ui/field/minute-words';
+import { batchForecast } from './batch-forecast';
+
+const forecast = forecastPlan(planFromFile(FIRST_PLAN), 1, COARSE_RESOLUTION);
+
+test('a plan is told a phrase a step, in both unit systems', () => {
+  const document = planFileSchema.parse({
+    ...FIRST_PLAN,
+    prep: [
+      { step: 'rinse', changes: 2 },
+      { step: 'parcook', method: 'boil', minutes: 4 },
+      { step: 'dry', method: 'steam-dry' },
+      { step: 'oil', film_g_m2: 40 },
+      { step: 'dredge', layers: 2 },
+    ],
+  });
+  expect(planPhrases(document, 'metric')).toEqual([
+    'Floury potato, 10 mm sticks',
+    '500 g',
+    'rinsed 2 times',
+    'boiled 4 min',
+    'steam dried',
+    'oil 40 g/m²',
+    'crumbed twice',
+    'preheated 4 min',
+    '195 °C',
+  ]);
+  expect(planPhrases(document, 'us').at(-1)).toBe('383 °F');
+});
+
+test('the window is told with its times and its best share', () => {
+  expect(windowText({ ...forecast, window: { from: 1110, to: 1310 }, peak: { time: 1200, share: 0.92 } })).toBe(
+    'Right from 18:30 to 21:50, at best 92 %.',
+  );
+  expect(windowText({ ...forecast, window: null, peak: { time: 1200, share: 0.6 } })).toBe(
+    'Never all right together; at best 60 % at 20:00.',
+  );
+  expect(windowText({ ...forecast, window: null, doneTime: null })).toBe('Not done within the stages.');
+});
+
+test('the interval is told in whole minutes, open where it has no end, and not at all while unknown', () => {
+  expect(intervalText({ p10: 900, p50: 1100, p90: 1330 })).toBe('80 % range 15–22 min');
+  expect(intervalText({ p10: 900, p50: null, p90: null })).toBe('80 % range 15 min to beyond the stages');
+  expect(intervalText(null)).toBeNull();
+});
+
+test('a screen reader hears the done minute first', () => {
+  expect(spokenForecast({ ...forecast, doneTime: 1200 })).toMatch(/^Done at 20:00\. /);
+  expect(spokenForecast({ ...forecast, doneTime: null })).toMatch(/^Not done within the stages\. /);
+});
+
+test('a minute is read with its shares, which make a hundred', () => {
+  const words = minuteWords(forecast, 36, 'metric');
+  const shares = [...words.matchAll(/(?:under|right|dark|burnt) (\d+) %/g)].map((match) => Number(match[1]));
+  expect(shares).toHaveLength(4);
+  expect(Math.abs(shares.reduce((sum, share) => sum + share, 0) - 100)).toBeLessThanOrEqual(2);
+});
+
+test('warnings speak in the kitchen’s units', () => {
+  const limited = { code: 'power-limited', minutesAtFullPower: 11.6, airBelowDial: 20 } as const;
+  expect(warningText(limited, 'metric')).toContain('12 min and the air stays up to 20 °C');
+  expect(warningText(limited, 'us')).toContain('36 °F');
+  expect(warningText({ code: 'window-narrow', width: 61 }, 'us')).toContain('61 s');
+});
+
+test('what a batch keeps of its forecast are minutes to the hundredth', () => {
+  const kept = batchForecast({ ...forecast, doneTime: 1111, window: { from: 1000, to: 1250 } }, null);
+  expect(kept).toMatchObject({ done_min: 18.52, done_p10_min: null, window: { from_min: 16.67, to_min: 20.83 } });
+});
