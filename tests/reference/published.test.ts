@@ -1,5 +1,3 @@
-import { pieceGeometry } from '@/core/cut/piece-geometry';
-import { arrheniusRate } from '@/core/engine/arrhenius';
 import { GELATINISATION_RATE, SOFTENING_RATE } from '@/core/engine/kinetics';
 import { simulateCook } from '@/core/engine/simulate-cook';
 import { STANDARD_RESOLUTION } from '@/core/engine/resolution';
@@ -81,10 +79,4 @@ test('starch heated at 10 K a minute gelatinises between 55 and 80 °C', () => {
   }
   expect(half).toBeGreaterThan(58);
   expect(half).toBeLessThan(74);
-});
-
-/** Wagner & Pruß (1993) and any steam table serve as the fourth: see properties.test.ts. */
-test('an Arrhenius rate doubles where it should', () => {
-  expect(arrheniusRate(1, 80_000, 423.15, 433.15)).toBeCloseTo(1.69, 1);
-  expect(pieceGeometry({ shape: 'floret', diameter: 0.04 }).exponent).toBe(2);
 });

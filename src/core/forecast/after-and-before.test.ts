@@ -6,6 +6,7 @@ import { tissueOf } from '../engine/tissue';
 import { findFood, listFoods } from '../food/catalogue';
 import { chooseOpenings } from '../plan/choose-openings';
 import { bestByWeights, searchPlans, tradeOffFront } from '../plan/search';
+import { dustPowder } from '../prep/coat';
 import { prepareBatch } from '../prep/prepare-batch';
 import { kelvinFromCelsius } from '../units/temperature';
 import { planFileSchema, planFromFile, type PlanFileInput } from '../../schemas/plan-file';
@@ -77,6 +78,17 @@ describe('preparation', () => {
     expect(water([{ step: 'freeze-thaw' }, { step: 'press', minutes: 30 }])).toBeLessThan(pressed * 0.95);
   });
 
+  test('powder and tissue share all the water there was, none is lost', () => {
+    const { state } = prepared({ prep: [{ step: 'rinse', changes: 1 }] });
+    const raw = state.tissue.rawMoisture;
+    const outer = state.tissue.solidsDensity * (state.volume[0]! + state.volume[1]!);
+    dustPowder(state, 0.05);
+    expect(state.film[0]!).toBeCloseTo(0.2 - 0.05, 9);
+    expect(state.moisture[0]!).toBeCloseTo((outer * raw + 0.05) / (outer + 0.05), 6);
+    expect(state.moisture[1]!).toBeCloseTo(state.moisture[0]!, 9);
+    expect(state.moisture[3]!).toBeCloseTo(raw, 9);
+  });
+
   test('starch drinks the film; a second crumb coat is thicker', () => {
     const wet = prepared({ prep: [{ step: 'rinse', changes: 1 }] }).state;
     const dusted = prepared({
@@ -113,6 +125,11 @@ describe('what follows by itself', () => {
       return Infinity;
     };
     expect(browningAtSafe(hot)).toBeGreaterThan(1.5 * browningAtSafe(gentle));
+  });
+
+  test('oil given at the drawer counts into the oil of the batch', () => {
+    const again = quick({ cook: { ...FILE.cook, events: [{ minute: 9, action: 'oil', mass_g: 6 }] } });
+    expect(again.oilMass - quick().oilMass).toBeCloseTo(0.006, 9);
   });
 
   test('a liner slows, a shared heater slows, oil midway helps late', () => {

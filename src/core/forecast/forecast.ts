@@ -21,7 +21,7 @@ export interface Forecast {
   readonly peak: Peak;
   /** s, when to begin looking; null when never done */
   readonly firstCheck: number | null;
-  /** kg of oil in the bowl */
+  /** kg of oil, in the bowl and at later openings */
   readonly oilMass: number;
   /** kg/m² of it on the cut surface */
   readonly oilFilm: number;
@@ -40,7 +40,8 @@ export function forecastPlan(plan: Plan, seed = 1, resolution: Resolution = STAN
   const doneTime = findDoneTime(record, plan.target.colour);
   const window = findWindow(track);
   const peak = findPeak(track);
-  const oilMass = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);
+  const oilBefore = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);
+  const oilMass = plan.events.reduce((sum, event) => sum + (event.oilMass ?? 0), oilBefore);
   return {
     record,
     track,

@@ -57,7 +57,7 @@ export function dustPowder(state: PieceState, powder: number): void {
       const kept = solids / (solids + powder);
       for (let i = 0; i <= last; i++) {
         const at = p * cells + (side === 0 ? i : cells - 1 - i);
-        state.moisture[at] = state.moisture[at]! * kept + (drunk / (solids + powder)) * (1 / (last + 1));
+        state.moisture[at] = state.moisture[at]! * kept + drunk / (solids + powder);
       }
     }
   }

@@ -21,8 +21,13 @@ const MOST_STAGES = 3;
 export function CookStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
   const { stages, events } = document.cook;
+  /* the preheat goes to the temperature of the first stage, whichever that becomes */
   const withStages = (next: PlanFile['cook']['stages']): PlanFile => ({
     ...document,
+    fryer: {
+      ...document.fryer,
+      preheat: document.fryer.preheat && { ...document.fryer.preheat, temperature_c: next[0]!.temperature_c },
+    },
     cook: { ...document.cook, stages: next },
   });
   const withStage = (index: number, part: Partial<PlanFile['cook']['stages'][number]>) =>

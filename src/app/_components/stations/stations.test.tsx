@@ -127,6 +127,7 @@ test('openings are spread over the cook, a gentler stage goes before, a stage ca
   expect([...minutes].sort((a, b) => a - b)).toEqual(minutes);
   await userEvent.click(screen.getByRole('button', { name: /gentler stage/ }));
   expect(released().cook.stages.map((stage) => stage.temperature_c)).toEqual([170, 195]);
+  expect(released().fryer.preheat!.temperature_c).toBe(170);
   await userEvent.click(screen.getByRole('radio', { name: 'Very crisp' }));
   expect(released().target.crispness).toBe('very-crisp');
 });
