@@ -1,8 +1,10 @@
 /* npm run bench: how long the engine takes here, cold and warm. Nothing is asserted; figures are looked at. */
+import { startRun, stepRun } from '../src/core/engine/cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from '../src/core/engine/resolution';
 import { simulateCook } from '../src/core/engine/simulate-cook';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { forecastInterval } from '../src/core/forecast/ensemble';
+import { createSeededRandom } from '../src/core/numeric/seeded-random';
 import { searchPlans } from '../src/core/plan/search';
 import type { Plan } from '../src/core/plan/plan';
 import { FIRST_PLAN } from '../src/schemas/edit-plan';
@@ -34,11 +36,24 @@ report('forecast as shown, 16 pieces, 25 min', () => forecastPlan(plan), 25);
 report('ensemble of 16, one thread', () => forecastInterval(plan, 16, 1), 5);
 
 const steps = (FORECAST.pieces * 25 * 60) / FORECAST.step;
-const before = process.memoryUsage().heapUsed;
 const seconds = time(() => simulateCook(plan, 1, FORECAST)) / 1000;
 console.log(`piece steps a second ${Math.round(steps / seconds).toLocaleString('en')}`);
+
+/** Heap taken by a step of the whole basket, bytes: the median of many short stretches, so that a collection does not count. */
+function allocationPerStep(): number {
+  const run = startRun(plan, createSeededRandom(1), FORECAST);
+  const stretch = 20;
+  const grown = Array.from({ length: 41 }, () => {
+    const before = process.memoryUsage().heapUsed;
+    for (let n = 0; n < stretch; n++) stepRun(run, plan, 468, false, FORECAST.step);
+    return (process.memoryUsage().heapUsed - before) / stretch;
+  }).sort((a, b) => a - b);
+  return grown[grown.length >> 1]!;
+}
+const idle = process.memoryUsage().heapUsed;
+const reading = process.memoryUsage().heapUsed - idle;
 console.log(
-  `heap grown by one forecast ${((process.memoryUsage().heapUsed - before) / 1024).toFixed(0)} kB, its record included`,
+  `heap taken by a step of ${FORECAST.pieces} pieces ${allocationPerStep().toFixed(0)} bytes; taking the reading costs ${(reading / 20).toFixed(0)}`,
 );
 
 const chips = planFromFile({

@@ -20,12 +20,12 @@ export function crispnessOf(state: PieceState, p: number, plan: Plan): number {
   return meanGlassyDepth(state, p, plan) / neededCrust(plan.target.crispness, state.halfThickness[p]!);
 }
 
-/** How far the heart of piece p is, 0–1: share of the softening needed; 0 where meat or fish is below its safe temperature. */
+/** How far the heart of piece p is, 0–1: share of the softening needed; 0 where meat or fish has not reached its safe temperature. */
 export function heartOf(state: PieceState, p: number, plan: Plan): number {
   const middle = p * state.cells + (state.cells - 1) / 2;
   const soft = Math.min(1, state.softening[middle]! / plan.food.softeningDose);
   const safe = plan.food.safeCentreTemperature;
-  return safe === null || state.temperature[middle]! >= safe ? soft : 0;
+  return safe === null || state.hottestCentre[p]! >= safe ? soft : 0;
 }
 
 /** Which pieces are right as they are now. */

@@ -18,6 +18,8 @@ export interface PieceState {
   readonly gelatinised: Float64Array;
   /** s at 100 °C, per cell */
   readonly softening: Float64Array;
+  /** K, the warmest the thermal centre has been, per piece: what was once safe stays so while it rests */
+  readonly hottestCentre: Float64Array;
   /** m³ per m² of face, per cell */
   readonly volume: Float64Array;
   /** m, per cell */
@@ -107,6 +109,7 @@ export function createPieceState(
     moisture: perCell().fill(tissue.rawMoisture),
     gelatinised: perCell(),
     softening: perCell(),
+    hottestCentre: new Float64Array(count).fill(initialTemperature),
     volume: perCell(),
     halfWidth: perCell(),
     interfaceArea: perCell(),

@@ -112,9 +112,11 @@ function passDebt(state: PieceState, from: number, to: number): void {
   moisture[to] = moisture[to]! - owed / volume[to]!;
 }
 
-/** Gelatinisation and softening of every cell that still holds water. */
+/** Gelatinisation and softening of every cell, and the warmest the centre has been. */
 export function ripenInside(state: PieceState, p: number, duration: number): void {
-  const { cells, temperature, gelatinised, softening } = state;
+  const { cells, temperature, gelatinised, softening, hottestCentre } = state;
+  const centre = temperature[p * cells + (cells - 1) / 2]!;
+  hottestCentre[p] = max(hottestCentre[p]!, centre);
   for (let i = p * cells; i < (p + 1) * cells; i++) {
     const rate = readTable(GELATINISATION_RATE, temperature[i]!) * duration;
     gelatinised[i] = (gelatinised[i]! + rate) / (1 + rate);

@@ -148,6 +148,31 @@ describe('what follows by itself', () => {
     expect(opened.doneTime!).toBeGreaterThanOrEqual(never.doneTime!);
   });
 
+  test('meat is under until its centre was safe, whatever its colour, and stays cooked while it rests', () => {
+    const fillet = (minutes: number, pull: boolean) =>
+      quick({
+        food: 'chicken-breast-crumbed',
+        cut: { shape: 'stick', thickness_mm: 15, width_mm: 50, length_mm: 100 },
+        prep: [{ step: 'dredge' }, { step: 'oil', film_g_m2: 40 }],
+        cook: {
+          stages: [{ minutes, temperature_c: 200 }],
+          events: pull ? [{ minute: 11, action: 'pull' }] : [],
+        },
+      });
+    const { record } = fillet(20, false);
+    for (let s = 0; s < record.samples; s++) {
+      const cool = record.centreTemperature[s]! < kelvinFromCelsius(60);
+      if (cool) expect(Math.max(...record.softness.slice(s * record.pieces, (s + 1) * record.pieces))).toBe(0);
+    }
+    const rested = fillet(60, true).record;
+    const softAt = (minute: number) => {
+      const s = Math.round((minute * 60) / rested.interval);
+      return rested.softness.slice(s * rested.pieces, (s + 1) * rested.pieces).filter((soft) => soft === 1).length;
+    };
+    expect(softAt(11)).toBeGreaterThan(0);
+    expect(softAt(60)).toBeGreaterThanOrEqual(softAt(11));
+  });
+
   test('pulled pieces brown no further, the rest goes on', () => {
     const pulled = quick({ cook: { ...FILE.cook, events: [...FILE.cook.events!, { minute: 20, action: 'pull' }] } });
     const left = quick();
