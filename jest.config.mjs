@@ -68,7 +68,7 @@ const config = {
       ...shared,
       displayName: 'unit',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/{app,ui,services,workers,db}/**/*.test.{ts,tsx}'],
+      testMatch: ['<rootDir>/src/{app,ui,services,workers,db}/**/*.test.{ts,tsx}', '<rootDir>/src/proxy.test.ts'],
       setupFilesAfterEnv: ['<rootDir>/tests/jest-setup.ts'],
     },
     {

@@ -1,0 +1,73 @@
+const sessionKitchenId = jest.fn<Promise<string | null>, []>();
+jest.mock('./session', () => ({ sessionKitchenId: () => sessionKitchenId() }));
+
+import { z } from 'zod';
+import { fail, succeed, type Failure } from '@/services/result';
+import { answerChange } from './answer';
+
+const schema = z.strictObject({ grams: z.number().max(10) });
+const request = (body: string, headers: Record<string, string> = {}) =>
+  new Request('http://127.0.0.1/api/x', { method: 'POST', body, headers });
+let kitchen = 0;
+
+beforeEach(() => {
+  /* a kitchen of its own for every test, so that no allowance is shared */
+  kitchen++;
+  sessionKitchenId.mockResolvedValue(`kitchen-${kitchen}`);
+});
+
+async function answer(body: string, work = jest.fn().mockResolvedValue(succeed(null)), headers = {}) {
+  const response = await answerChange(request(body, headers), schema, work);
+  return { status: response.status, body: (await response.json()) as { error?: string; ok?: boolean }, work };
+}
+
+test('what is right is handed on with its kitchen, once', async () => {
+  const { status, body, work } = await answer('{"grams": 3}');
+  expect(status).toBe(200);
+  expect(body).toEqual({ ok: true });
+  expect(work).toHaveBeenCalledTimes(1);
+  expect(work).toHaveBeenCalledWith(`kitchen-${kitchen}`, { grams: 3 });
+});
+
+test.each([
+  ['no JSON', '{', 400, /not JSON/],
+  ['a limit passed', '{"grams": 30}', 422, /^grams: must be 10 at most$/],
+  ['a field unknown', '{"grams": 3, "litres": 1}', 422, /litres: is not a field/],
+  ['nothing at all', '', 400, /not JSON/],
+  ['too much', JSON.stringify({ grams: 1, filler: 'x'.repeat(70_000) }), 413, /larger than 64 kB/],
+])('%s is refused in words, and nothing is done', async (_, text, expected, words) => {
+  const { status, body, work } = await answer(text);
+  expect(status).toBe(expected);
+  expect(body.error).toMatch(words);
+  expect(work).not.toHaveBeenCalled();
+});
+
+test('a length that is only claimed is refused before reading', async () => {
+  const { status } = await answer('{}', undefined, { 'content-length': '99999999' });
+  expect(status).toBe(413);
+});
+
+test('without a kitchen nothing is done', async () => {
+  sessionKitchenId.mockResolvedValue(null);
+  const { status, work } = await answer('{"grams": 3}');
+  expect(status).toBe(401);
+  expect(work).not.toHaveBeenCalled();
+});
+
+test.each<[Failure['code'], number]>([
+  ['database-away', 503],
+  ['not-found', 404],
+  ['unknown-fryer', 422],
+  ['other-kitchen', 409],
+])('the failure %s is answered with %i and a sentence', async (code, expected) => {
+  const { status, body } = await answer('{"grams": 3}', jest.fn().mockResolvedValue(fail({ code } as Failure)));
+  expect(status).toBe(expected);
+  expect(body.error).toMatch(/\.$/);
+});
+
+test('a flood from one kitchen is slowed down', async () => {
+  const statuses = [];
+  for (let n = 0; n < 130; n++) statuses.push((await answer('{"grams": 3}')).status);
+  expect(statuses.slice(0, 100).every((status) => status === 200)).toBe(true);
+  expect(statuses).toContain(429);
+});

@@ -1,0 +1,137 @@
+/** @jest-environment jsdom */
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }) }));
+jest.mock('@/ui/use-forecast', () => ({ useForecast: () => mockLive }));
+
+import { act, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import { forecastPlan } from '@/core/forecast/forecast';
+import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { planFromFile } from '@/schemas/plan-file';
+import type { LiveForecast } from '@/ui/use-forecast';
+import { batchEvent, LOADED_AT, pastBatch } from '../../../../../tests/support/batch';
+import { furnishDom } from '../../../../../tests/support/dom';
+import { waitingEvents } from './event-queue';
+import { CookRun } from './cook-run';
+
+const mockLive: LiveForecast = {
+  forecast: forecastPlan(planFromFile(FIRST_PLAN), 1, COARSE_RESOLUTION),
+  isFull: true,
+  interval: null,
+  failed: false,
+};
+const fetchMock = jest.fn();
+const user = userEvent.setup({ advanceTimers: jest.advanceTimersByTime });
+
+beforeAll(furnishDom);
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  jest.setSystemTime(LOADED_AT);
+  localStorage.clear();
+  fetchMock.mockReset().mockResolvedValue({ ok: true });
+  globalThis.fetch = fetchMock;
+  let serial = 0;
+  crypto.randomUUID = () => `00000000-0000-4000-8000-${String(serial++).padStart(12, '0')}`;
+});
+
+afterEach(() => jest.useRealTimers());
+
+async function open(events = pastBatch().events) {
+  const batch = pastBatch({ events, outcome: null });
+  const view = render(<CookRun batch={batch} openedAt={Date.now()} />);
+  await settle(300);
+  return { batch, view };
+}
+/** Lets timers and what waits for the server go on. */
+const settle = (ms = 50) => act(async () => jest.advanceTimersByTimeAsync(ms).then(() => undefined));
+const sent = () =>
+  fetchMock.mock.calls.flatMap(([, request]) =>
+    (JSON.parse((request as { body: string }).body) as { events: { kind: string }[] }).events.map(({ kind }) => kind),
+  );
+
+test('preparation: every step with its time, timers from the clock, done when said', async () => {
+  await open([]);
+  expect(screen.getAllByRole('timer').map((timer) => timer.getAttribute('aria-label'))).toEqual([
+    'Soak in water of 15 °C: 30:00',
+    'Pat dry with a towel: 3:00',
+    'Turn in 10 g (2⅛ tsp) of oil: 1:00',
+    'Preheat the empty fryer to 195 °C: 4:00',
+  ]);
+  await user.click(screen.getAllByRole('button', { name: 'Start' })[0]!);
+  jest.setSystemTime(LOADED_AT + 20 * 60_000);
+  await settle(300);
+  expect(screen.getByRole('timer', { name: /Soak.*: (10:00|9:59)/ })).toBeInTheDocument();
+  await user.click(screen.getAllByRole('button', { name: 'Done' })[0]!);
+  expect(screen.getByRole('timer', { name: /Soak.*: done/ })).toBeInTheDocument();
+  expect(sent()).toEqual(['prep-begun', 'prep-done']);
+});
+
+test('the run: what to do next, its countdown, the dial; answers by key are sent once', async () => {
+  await open([batchEvent('loaded', 0)]);
+  expect(screen.getByText('Shake')).toBeInTheDocument();
+  expect(screen.getByRole('timer')).toHaveTextContent(/in7:00|in6:59/);
+  expect(screen.getAllByText('195 °C').length).toBeGreaterThan(0);
+  jest.setSystemTime(LOADED_AT + 7 * 60_000 + 5000);
+  await settle(300);
+  expect(screen.getByRole('timer')).toHaveTextContent(/now 0:0\d ago/);
+  await user.keyboard('s');
+  await settle();
+  expect(screen.getByRole('timer')).toHaveTextContent(/in4:5\d/);
+  expect(sent()).toEqual(['shaken']);
+  await user.keyboard('{Control>}d{/Control}');
+  await settle();
+  expect(sent()).toEqual(['shaken']);
+});
+
+test('what cannot be sent is kept, said, and sent when the server is back', async () => {
+  const { batch } = await open([batchEvent('loaded', 0)]);
+  fetchMock.mockRejectedValue(new Error('away'));
+  await user.keyboard('s');
+  await user.keyboard('o');
+  await settle();
+  expect(screen.getByText(/2 kept on this device/)).toBeInTheDocument();
+  expect(waitingEvents(localStorage, batch.id).map(({ kind }) => kind)).toEqual(['shaken', 'drawer-open']);
+  fetchMock.mockReset().mockResolvedValue({ ok: true });
+  await settle(3100);
+  expect(sent()).toEqual(['shaken', 'drawer-open']);
+  expect(screen.queryByText(/kept on this device/)).not.toBeInTheDocument();
+});
+
+test('what an earlier page kept belongs to the run', async () => {
+  const first = await open([batchEvent('loaded', 0)]);
+  fetchMock.mockRejectedValue(new Error('away'));
+  await user.keyboard('d');
+  first.view.unmount();
+  await open([batchEvent('loaded', 0)]);
+  expect(screen.getByRole('heading', { name: 'How did it come out?' })).toBeInTheDocument();
+});
+
+test('a server that refuses is told from one that is away', async () => {
+  await open([batchEvent('loaded', 0)]);
+  fetchMock.mockResolvedValue({ ok: false, status: 404, json: async () => ({ error: 'There is no such batch.' }) });
+  await user.keyboard('s');
+  await settle();
+  expect(screen.getByText(/refuses them: There is no such batch/)).toBeInTheDocument();
+});
+
+test('the last tap can be taken back, and says what it was', async () => {
+  await open([batchEvent('loaded', 0)]);
+  await user.click(screen.getByRole('button', { name: 'Take back: loaded' }));
+  expect(screen.getByRole('button', { name: 'The basket is in: start' })).toBeInTheDocument();
+});
+
+test('past the done minute it says pull until it is done, later by every minute added', async () => {
+  const done = mockLive.forecast!.doneTime!;
+  await open([batchEvent('loaded', 0)]);
+  jest.setSystemTime(LOADED_AT + (done + 30) * 1000);
+  await settle(300);
+  expect(screen.getByText('Pull')).toBeInTheDocument();
+  expect(screen.getByRole('timer')).toHaveTextContent(/now/);
+  await user.keyboard('m');
+  await settle();
+  expect(screen.getByRole('timer')).toHaveTextContent(/in/);
+  await user.keyboard('d');
+  await settle();
+  expect(screen.getByRole('heading', { name: 'How did it come out?' })).toBeInTheDocument();
+});

@@ -1,0 +1,104 @@
+/** @jest-environment jsdom */
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }) }));
+jest.mock('@/ui/use-forecast', () => ({ useForecast: (document: unknown) => mockForecast(document) }));
+
+import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import { forecastPlan } from '@/core/forecast/forecast';
+import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { planFromFile, type PlanFile } from '@/schemas/plan-file';
+import { UnitsProvider } from '@/ui/units-context';
+import { batchEvent, pastBatch } from '../../../tests/support/batch';
+import { furnishDom } from '../../../tests/support/dom';
+import { BatchView } from './[batchId]/_components/batch-view';
+import { LogRows } from './_components/log-rows';
+
+const forecast = forecastPlan(planFromFile(FIRST_PLAN), 1, COARSE_RESOLUTION);
+const mockForecast = jest.fn<unknown, [unknown]>(() => ({ forecast, isFull: true, interval: null, failed: false }));
+
+beforeAll(furnishDom);
+
+describe('the list', () => {
+  test('a batch stands by its colours, with what came of it and when it was pulled', () => {
+    render(<LogRows batches={[pastBatch()]} />);
+    const row = screen.getByRole('link');
+    expect(row).toHaveAttribute('href', '/log/3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11');
+    expect(row).toHaveTextContent('Floury potato, 10 mm sticks');
+    expect(row).toHaveTextContent('Crisp, some differ, wet inside');
+    expect(row).toHaveTextContent('forecast 19:30, pulled at 20:00');
+    const colours = within(row).getByRole('img').querySelectorAll('rect');
+    expect(colours).toHaveLength(16);
+    expect(colours[0]!.getAttribute('fill')).not.toBe(colours[15]!.getAttribute('fill'));
+  });
+
+  test.each([
+    ['In preparation', []],
+    ['In the fryer', [batchEvent('loaded', 0)]],
+    ['Outcome not said yet', [batchEvent('loaded', 0), batchEvent('done', 20)]],
+  ])('one without an outcome says %s', (words, events) => {
+    render(<LogRows batches={[pastBatch({ events, outcome: null, fingerprint: [] })]} />);
+    expect(screen.getByRole('link')).toHaveTextContent(words);
+    expect(screen.getByRole('link')).toHaveTextContent('no colours yet');
+  });
+});
+
+describe('a batch', () => {
+  test('shows forecast against outcome, and says which way it differed', () => {
+    render(<BatchView batch={pastBatch()} />);
+    const done = screen.getByRole('row', { name: /^Done/ });
+    expect(done).toHaveTextContent('19:30 (80 %: 16–23 min)');
+    expect(done).toHaveTextContent('pulled at 20:00');
+    expect(screen.getByText('“Pale heap.”')).toBeInTheDocument();
+    expect(screen.getByText('Went wrong: wet inside.')).toBeInTheDocument();
+  });
+
+  test.each([
+    [3, 'It came out darker than forecast.'],
+    [0.02, 'It came out paler than forecast.'],
+  ])('a colour of %p: %s', (browning, words) => {
+    const sample = Math.round(1200 / forecast.record.interval);
+    const faces = forecast.record.browning
+      .slice(2 * sample * forecast.record.pieces)
+      .slice(0, 2 * forecast.record.pieces);
+    expect([...faces].sort((a, b) => a - b)[forecast.record.pieces]).toBeGreaterThan(0.25);
+    render(<BatchView batch={pastBatch({ outcome: { ...pastBatch().outcome!, browning } })} />);
+    expect(screen.getByText(new RegExp(words))).toBeInTheDocument();
+  });
+
+  test('is forecast again with the openings as they happened, not as they were planned', () => {
+    mockForecast.mockClear();
+    render(<BatchView batch={pastBatch()} />);
+    const asked = mockForecast.mock.calls.at(-1)![0] as PlanFile;
+    expect(asked.cook.events).toEqual([{ minute: 7, action: 'shake' }]);
+  });
+
+  test('what was said can be changed, and left as it was', async () => {
+    render(<BatchView batch={pastBatch()} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Change what was said' }));
+    expect(screen.getByLabelText('Note')).toHaveValue('Pale heap.');
+    expect(screen.getByRole('checkbox', { name: 'Wet inside' })).toBeChecked();
+    await userEvent.click(screen.getByRole('button', { name: 'Leave it as it was' }));
+    expect(screen.getByText('“Pale heap.”')).toBeInTheDocument();
+  });
+
+  test('one that is pulled but not judged asks for its outcome; one under way leads to Cook', () => {
+    const pulled = render(<BatchView batch={pastBatch({ outcome: null, fingerprint: [] })} />);
+    expect(screen.getByRole('form', { name: 'Outcome' })).toBeInTheDocument();
+    pulled.unmount();
+    render(<BatchView batch={pastBatch({ outcome: null, fingerprint: [], events: [batchEvent('loaded', 0)] })} />);
+    expect(screen.getByRole('link', { name: /go to Cook/ })).toHaveAttribute(
+      'href',
+      expect.stringMatching(/^\/cook\//),
+    );
+  });
+
+  test('speaks in the kitchen’s units', () => {
+    render(
+      <UnitsProvider units="us">
+        <BatchView batch={pastBatch()} />
+      </UnitsProvider>,
+    );
+    expect(screen.getByText(/3\/8 in sticks · 17\.6 oz \(500 g\) · soaked 30 min at 59 °F/)).toBeInTheDocument();
+  });
+});

@@ -1,0 +1,46 @@
+import { NextRequest } from 'next/server';
+import { proxy } from './proxy';
+
+function ask(method: string, path: string, headers: Record<string, string> = {}) {
+  return proxy(
+    new NextRequest(`http://127.0.0.1:3210${path}`, { method, headers: { host: '127.0.0.1:3210', ...headers } }),
+  );
+}
+const COOKIE = { cookie: 'drubek_kitchen=anything' };
+
+test.each([
+  ['another site', { origin: 'http://elsewhere.example' }, 403],
+  ['another port of this machine', { origin: 'http://127.0.0.1:9999' }, 403],
+  ['an origin that is no address', { origin: 'null' }, 403],
+  ['nobody, without a word from the browser', {}, 403],
+  ['nobody, but said to be of this page', { 'sec-fetch-site': 'same-origin' }, 200],
+  ['this very address', { origin: 'http://127.0.0.1:3210' }, 200],
+])('a change that comes from %s', (_, headers, status) => {
+  for (const method of ['POST', 'PUT', 'DELETE']) {
+    expect(ask(method, '/api/batches', { ...COOKIE, ...headers }).status).toBe(status);
+  }
+});
+
+test('reading is never refused for its origin', () => {
+  expect(ask('GET', '/log', { ...COOKIE, origin: 'http://elsewhere.example' }).status).toBe(200);
+});
+
+test('a browser without a kitchen is sent to the door and back to where it wanted to go', () => {
+  const response = ask('GET', '/log/abc?x=1');
+  expect(response.status).toBe(307);
+  const to = new URL(response.headers.get('location')!);
+  expect(to.pathname).toBe('/enter');
+  expect(to.searchParams.get('next')).toBe('/log/abc?x=1');
+  for (const path of ['/enter', '/unavailable', '/api/health']) expect(ask('GET', path).status).toBe(200);
+});
+
+test('every page has a policy with its own nonce, and no script from elsewhere', () => {
+  const policies = [ask('GET', '/', COOKIE), ask('GET', '/', COOKIE)].map((response) =>
+    response.headers.get('content-security-policy')!,
+  );
+  const nonces = policies.map((policy) => /'nonce-([0-9a-f]{32})'/.exec(policy)![1]);
+  expect(nonces[0]).not.toBe(nonces[1]);
+  expect(policies[0]).toContain("object-src 'none'");
+  expect(policies[0]).toContain("frame-ancestors 'none'");
+  expect(policies[0]).not.toContain('unsafe-eval');
+});

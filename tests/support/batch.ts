@@ -1,0 +1,31 @@
+import type { BatchEvent, BatchEventKind } from '@/core/cook/run-state';
+import type { Batch } from '@/schemas/batch';
+import { FIRST_PLAN } from '@/schemas/edit-plan';
+
+export const LOADED_AT = Date.UTC(2026, 10, 20, 18, 30);
+
+/** An event `minute` minutes after loading. */
+export function batchEvent(kind: BatchEventKind, minute: number, detail: BatchEvent['detail'] = {}): BatchEvent {
+  return { id: `${kind}-${minute}`, kind, happenedAt: LOADED_AT + minute * 60_000, detail };
+}
+
+/** A batch of the first plan that was shaken, pulled after 20 minutes and came out a little pale. */
+export function pastBatch(change: Partial<Batch> = {}): Batch {
+  return {
+    id: '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11',
+    fryerName: 'Large drawer',
+    document: FIRST_PLAN,
+    forecast: {
+      done_min: 19.5,
+      done_p10_min: 16.4,
+      done_p90_min: 23.2,
+      window: { from_min: 19, to_min: 22 },
+      first_check_min: 17.2,
+    },
+    begunAt: LOADED_AT - 3_600_000,
+    events: [batchEvent('loaded', 0), batchEvent('shaken', 7), batchEvent('done', 20)],
+    outcome: { crispness: 'crisp', browning: 0.7, evenness: 'some-differ', faults: ['wet-heart'], note: 'Pale heap.' },
+    fingerprint: Array.from({ length: 16 }, (_, i) => 0.4 + i * 0.04),
+    ...change,
+  };
+}
