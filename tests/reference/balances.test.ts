@@ -74,6 +74,31 @@ test('heat and water are conserved to 1e-6 of what was exchanged, through film, 
   expect(state.repairs).toBe(0);
 });
 
+test('a leaf in violent air and long steps runs dry within a step: still no heat or water is made or lost', () => {
+  const leaf = pieceGeometry({ shape: 'sheet', thickness: 0.3e-3, width: 0.05, length: 0.06 });
+  const state = createPieceState([leaf], 17, tissueOf(findFood('kale')!), 280);
+  state.film.fill(0.05);
+  const started = { water: waterInside(state, 0) + 0.1, heat: enthalpy(state, 0) };
+  let taken = 0;
+  let lost = 0;
+  let carried = 0;
+  for (let n = 0; n < 60; n++) {
+    /* the air changes its mind every few steps: hot and dry, then cool and moist */
+    const hot = n % 7 < 4;
+    state.airTemperature.fill(hot ? 500 : 330);
+    state.vapourPressure.fill(hot ? 1000 : 14_000);
+    state.convection.fill(60);
+    stepPieces(state, 10);
+    taken += state.heatTaken[0]! + state.heatTaken[1]!;
+    lost += state.evaporated[0]!;
+    carried += state.vapourEnthalpy[0]!;
+    expect(state.moisture.every((moisture) => moisture >= 0 && Number.isFinite(moisture))).toBe(true);
+  }
+  const water = waterInside(state, 0) + state.film[0]! + state.film[1]!;
+  expect(Math.abs(started.water - lost - water) / started.water).toBeLessThan(1e-6);
+  expect(Math.abs(started.heat + taken - carried - enthalpy(state, 0)) / Math.abs(carried)).toBeLessThan(1e-6);
+});
+
 test('mirrored faces give mirrored pieces', () => {
   const one = unevenPieces();
   const other = unevenPieces();

@@ -26,6 +26,6 @@ export interface CookRecord {
   readonly energy: number;
   /** share of the raw sugar left near the surface when loaded */
   readonly sugarLeft: number;
-  /** limits that had to hold, 0 when all went well */
+  /** times a piece ran dry within a step and steam was taken back; 0 but for thin leaves */
   readonly repairs: number;
 }

@@ -49,9 +49,9 @@ export function createRecorder(plan: Plan, run: CookRun, resolution: Resolution)
     record.moisture[sample] = moisture;
     record.waterLost[sample] = (run.water.start - run.water.left) / plan.mass;
     record.airTemperature[sample] = run.cavity.temperature;
-    const perSample = resolution.interval / resolution.step;
-    record.power[sample] = sample === 0 ? 0 : run.powerSum / perSample / plan.fryer.maximumPower;
-    run.powerSum = 0;
+    const fullPower = plan.fryer.maximumPower * resolution.interval;
+    record.power[sample] = sample === 0 ? 0 : run.energySinceSample / fullPower;
+    run.energySinceSample = 0;
   };
   return {
     take,

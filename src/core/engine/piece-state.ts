@@ -62,7 +62,7 @@ export interface PieceState {
   readonly vapourEnthalpy: Float64Array;
   /** boiling front, kept between steps as the first guess of the next, per cell: 0 below boiling, 1 held at it, 2 held at what is left */
   readonly front: Int8Array;
-  /** number of steps in which a limit had to hold water at zero, since the start; must stay 0 */
+  /** number of times a piece ran dry within a step and steam had to be taken back, since the start; thin leaves only */
   repairs: number;
   /** active-set passes, since the start */
   passes: number;

@@ -84,7 +84,8 @@ function dryFace(state: PieceState, p: number, face: number, outer: number, dura
 
 /**
  * A cell that boiled and dried in the same step may owe a trace of water: it is drawn from the next cell inwards, with
- * its enthalpy, from both skins towards the middle. Counts a repair when the middle itself is empty.
+ * its enthalpy, from both skins towards the middle. When the middle owes as well, the piece has run dry within the step:
+ * that much steam did not form, and its heat goes back into the piece. Counted in state.repairs; heat and water are kept.
  */
 function drawWater(state: PieceState, p: number): void {
   const { cells } = state;
@@ -94,10 +95,23 @@ function drawWater(state: PieceState, p: number): void {
     passDebt(state, base + i, base + i + 1);
     passDebt(state, base + cells - 1 - i, base + cells - 2 - i);
   }
-  if (state.moisture[base + middle]! < 0) {
-    state.moisture[base + middle] = 0;
-    state.repairs++;
+  if (state.moisture[base + middle]! < 0) takeBackSteam(state, p, base + middle);
+}
+
+function takeBackSteam(state: PieceState, p: number, middle: number): void {
+  const { cells, moisture, volume, temperature, tissue } = state;
+  const steam = -moisture[middle]! * volume[middle]! * tissue.solidsDensity;
+  const enthalpy = steam * (BOILING_LATENT_HEAT + WATER_SPECIFIC_HEAT * temperature[middle]!);
+  moisture[middle] = 0;
+  state.evaporated[p] = state.evaporated[p]! - steam;
+  state.vapourEnthalpy[p] = state.vapourEnthalpy[p]! - enthalpy;
+  let capacity = 0;
+  for (let i = p * cells; i < (p + 1) * cells; i++) {
+    capacity += tissue.solidsDensity * volume[i]! * (tissue.solidsHeat + WATER_SPECIFIC_HEAT * moisture[i]!);
   }
+  const warming = (steam * BOILING_LATENT_HEAT) / capacity;
+  for (let i = p * cells; i < (p + 1) * cells; i++) temperature[i] = temperature[i]! + warming;
+  state.repairs++;
 }
 
 function passDebt(state: PieceState, from: number, to: number): void {

@@ -85,7 +85,8 @@ export function balanceSkin(
     moisture = drier;
   }
 
-  const available = ((film + SKIN_SHARE_LIMIT * stock * wettest) * latentHeat(skin)) / duration;
+  const within = min(stock * wettest, waterBehind(state, outer, next));
+  const available = ((film + SKIN_SHARE_LIMIT * within) * latentHeat(skin)) / duration;
   if (flux > available) {
     flux = available;
     slope = 0;
@@ -100,6 +101,18 @@ function filmShare(film: number, coefficient: number, dryness: number, saturatio
   const pressure = min(saturation, STEFAN_LIMIT);
   const rate = coefficient * (dryness - log(ATMOSPHERIC_PRESSURE - pressure));
   return rate * duration > film ? film / (rate * duration) : 1;
+}
+
+/** kg/m² of water between a skin and the middle of the piece. */
+function waterBehind(state: PieceState, outer: number, next: number): number {
+  const inwards = next - outer;
+  const half = (state.cells - 1) / 2;
+  let water = 0;
+  for (let i = 0; i <= half; i++) {
+    const at = outer + i * inwards;
+    water += state.moisture[at]! * state.volume[at]! * (i === half ? 0.5 : 1);
+  }
+  return water * state.tissue.solidsDensity;
 }
 
 /** r = Δt·G/V: how much of the next cell's water comes up to the outer cell in a step, relative to what it holds itself. */

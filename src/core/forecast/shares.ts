@@ -30,15 +30,3 @@ export function trackShares(record: CookRecord, colour: TargetColour): ShareTrac
   }
   return { interval: record.interval, samples, shares };
 }
-
-/** Time in s at which the share of `verdict` first reaches `level`, linear between samples, or null. */
-export function firstReached(track: ShareTrack, verdict: number, level: number): number | null {
-  for (let s = 0; s < track.samples; s++) {
-    const here = track.shares[s * 4 + verdict]!;
-    if (here < level) continue;
-    if (s === 0) return 0;
-    const before = track.shares[(s - 1) * 4 + verdict]!;
-    return (s - 1 + (level - before) / (here - before)) * track.interval;
-  }
-  return null;
-}

@@ -1,5 +1,5 @@
 import { findPeak, findWindow } from './window';
-import { firstReached, type ShareTrack } from './shares';
+import type { ShareTrack } from './shares';
 import { judgePiece, VERDICTS } from '../engine/judge-piece';
 
 function trackOf(right: readonly number[]): ShareTrack {
@@ -13,13 +13,20 @@ test('the window opens and closes where 80 % is crossed, between samples', () =>
   expect(window.from).toBeCloseTo(50, 9);
   expect(window.to).toBeCloseTo(105, 9);
   expect(findPeak(track)).toEqual({ time: 70, share: 1 });
-  expect(firstReached(track, 1, 0.5)).toBeCloseTo(30, 9);
 });
 
 test('a window that never opens is null, and its peak says how near it came', () => {
   const track = trackOf([0, 0.3, 0.7, 0.2]);
   expect(findWindow(track)).toBeNull();
   expect(findPeak(track)).toEqual({ time: 40, share: 0.7 });
+});
+
+test('shares that meet the line but for rounding open and close the window like others', () => {
+  const almost = 0.8 - 1e-12;
+  const window = findWindow(trackOf([0, almost, almost, 0.4]))!;
+  expect(window.from).toBeCloseTo(20, 6);
+  expect(window.to).toBeCloseTo(40, 6);
+  expect(findWindow(trackOf([0, 0.5, 0.8, 0.3]))).toEqual({ from: 40, to: 40 });
 });
 
 test('a window still open at the end closes there', () => {

@@ -1,4 +1,4 @@
-import { firstReached, type ShareTrack } from './shares';
+import type { ShareTrack } from './shares';
 
 /** Share of pieces that must be right for the window to be open. Source: product definition. */
 export const WINDOW_SHARE = 0.8;
@@ -39,14 +39,25 @@ export function findPeak(track: ShareTrack): Peak {
   return { time: ((first + last) / 2) * track.interval, share };
 }
 
-/** The stretch from first reaching to last leaving the window share around the peak, or null when it is never reached. */
+/** Rounding of shares, which are sums of sixteenths. */
+const ROUNDING = 1e-9;
+
+/** The stretch from first reaching to first leaving the window share, linear between samples, or null when it is never reached. */
 export function findWindow(track: ShareTrack): Window | null {
-  const from = firstReached(track, RIGHT, WINDOW_SHARE);
-  if (from === null) return null;
-  let last = Math.ceil(from / track.interval);
-  while (last + 1 < track.samples && track.shares[(last + 1) * 4 + RIGHT]! >= WINDOW_SHARE - 1e-9) last++;
-  const here = track.shares[last * 4 + RIGHT]!;
-  const next = last + 1 < track.samples ? track.shares[(last + 1) * 4 + RIGHT]! : here;
-  const beyond = next < WINDOW_SHARE ? (here - WINDOW_SHARE) / (here - next) : 0;
-  return { from, to: (last + beyond) * track.interval };
+  const rightAt = (sample: number) => track.shares[sample * 4 + RIGHT]!;
+  const isOpen = (sample: number) => rightAt(sample) >= WINDOW_SHARE - ROUNDING;
+  let first = 0;
+  while (first < track.samples && !isOpen(first)) first++;
+  if (first === track.samples) return null;
+  let last = first;
+  while (last + 1 < track.samples && isOpen(last + 1)) last++;
+  const before = first === 0 ? 0 : crossing(rightAt(first - 1), rightAt(first));
+  const after = last + 1 === track.samples ? 0 : 1 - crossing(rightAt(last + 1), rightAt(last));
+  const opened = first === 0 ? 0 : first - 1 + before;
+  return { from: opened * track.interval, to: (last + after) * track.interval };
+}
+
+/** Where between a sample outside the window and one inside the share is crossed, 0 at the outer, 1 at the inner. */
+function crossing(outside: number, inside: number): number {
+  return Math.min(1, Math.max(0, (WINDOW_SHARE - outside) / (inside - outside)));
 }

@@ -1,0 +1,170 @@
+import fc from 'fast-check';
+import { batchYield } from '../cut/batch-yield';
+import { cutThickness, pieceGeometry } from '../cut/piece-geometry';
+import { COARSE_RESOLUTION } from '../engine/resolution';
+import { simulateCook } from '../engine/simulate-cook';
+import { createPieceState } from '../engine/piece-state';
+import { stepPieces } from '../engine/piece-step.kernel';
+import { tissueOf } from '../engine/tissue';
+import { findFood, listFoods } from '../food/catalogue';
+import { freshLayers } from '../fryer/layers';
+import { oilFactor, maillardFactor } from '../prep/browning-factor';
+import { planFileSchema, planFromFile, type PlanFileInput } from '../../schemas/plan-file';
+import { forecastPlan } from './forecast';
+
+const RUNS = { numRuns: 12, seed: 20261125, endOnFailure: true };
+const num = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const int = (min: number, max: number) => fc.integer({ min, max });
+
+/** Any valid plan file: every shape, many preparations, odd fryers and events. */
+const cut: fc.Arbitrary<PlanFileInput['cut']> = fc.oneof(
+  fc.record({ shape: fc.constant('stick' as const), thickness_mm: num(4, 25), length_mm: num(20, 120) }),
+  fc.record({ shape: fc.constant('slice' as const), thickness_mm: num(1, 12), diameter_mm: num(20, 90) }),
+  fc.record({ shape: fc.constant('cube' as const), thickness_mm: num(8, 35) }),
+  fc.record({ shape: fc.constant('wedge' as const), thickness_mm: num(12, 40), length_mm: num(40, 120) }),
+  fc.record({ shape: fc.constant('floret' as const), diameter_mm: num(15, 60) }),
+  fc.record({ shape: fc.constant('cylinder' as const), diameter_mm: num(5, 30), length_mm: num(20, 120) }),
+  fc.record({ shape: fc.constant('disc' as const), thickness_mm: num(4, 20), diameter_mm: num(30, 90) }),
+  fc.record({ shape: fc.constant('sheet' as const), thickness_mm: num(0.3, 1.5) }),
+  fc.record({ shape: fc.constant('formed' as const), diameter_mm: num(15, 45) }),
+);
+const prepStep: fc.Arbitrary<NonNullable<PlanFileInput['prep']>[number]> = fc.oneof(
+  fc.record({ step: fc.constant('rinse' as const), changes: int(1, 3) }),
+  fc.record({ step: fc.constant('soak' as const), water_c: int(5, 95), minutes: int(5, 60) }),
+  fc.record({
+    step: fc.constant('parcook' as const),
+    method: fc.constantFrom('boil' as const, 'steam' as const, 'microwave' as const, 'hot-soak' as const),
+    minutes: int(1, 8),
+  }),
+  fc.record({
+    step: fc.constant('dry' as const),
+    method: fc.constantFrom('drain' as const, 'towel' as const, 'steam-dry' as const),
+  }),
+  fc.record({ step: fc.constant('oil' as const), film_g_m2: int(0, 200) }),
+  fc.record({ step: fc.constant('starch' as const), mass_g: int(1, 30) }),
+  fc.record({ step: fc.constant('dredge' as const) }),
+  fc.record({ step: fc.constant('batter' as const), mass_g: int(20, 120) }),
+);
+const file: fc.Arbitrary<PlanFileInput> = fc.record({
+  format: fc.constant('drubek.plan' as const),
+  version: fc.constant(1 as const),
+  food: fc.constantFrom(...listFoods().map(({ id }) => id)),
+  cut,
+  mass_g: int(50, 1500),
+  start_temperature_c: int(0, 40),
+  prep: fc.array(prepStep, { maxLength: 5 }),
+  fryer: fc.record({ power_w: int(700, 2500), basket_cm2: int(250, 900), liner: fc.boolean() }),
+  cook: fc.record({
+    stages: fc.array(fc.record({ minutes: int(4, 20), temperature_c: int(90, 240) }), { minLength: 1, maxLength: 3 }),
+    events: fc.array(
+      fc.record({
+        minute: int(0, 30),
+        action: fc.constantFrom('shake' as const, 'toss' as const, 'flip' as const, 'pull' as const),
+      }),
+      { maxLength: 6 },
+    ),
+  }),
+});
+
+test('any valid plan file is forecast: finite, whole, water never below zero, no more leaving than was there', () => {
+  fc.assert(
+    fc.property(file, (input) => {
+      const plan = planFromFile(planFileSchema.parse(input));
+      const { record, track, window, doneTime, warnings } = forecastPlan(plan, 1, COARSE_RESOLUTION);
+      for (const values of [
+        record.browning,
+        record.crispness,
+        record.softness,
+        record.moisture,
+        record.airTemperature,
+      ]) {
+        expect(values.every((value) => Number.isFinite(value) && value >= 0)).toBe(true);
+      }
+      for (let s = 0; s < track.samples; s++) {
+        expect(track.shares.slice(4 * s, 4 * s + 4).reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
+      }
+      /* browning is never undone, and what has softened stays soft */
+      for (let s = 1; s < record.samples; s++) {
+        for (let f = 0; f < 2 * record.pieces; f++) {
+          const at = 2 * record.pieces * s + f;
+          expect(record.browning[at]!).toBeGreaterThanOrEqual(record.browning[at - 2 * record.pieces]! - 1e-6);
+        }
+      }
+      if (window) expect(window.to).toBeGreaterThanOrEqual(window.from);
+      if (doneTime !== null) expect(doneTime).toBeLessThanOrEqual((record.samples - 1) * record.interval);
+      expect(new Set(warnings.map(({ code }) => code)).size).toBe(warnings.length);
+      /* no more can leave than was there: everything but solids, and the film of the wettest preparation */
+      const wettest = 1 + (0.2 * batchYield(plan.food, plan.cut, plan.mass).surface) / plan.mass;
+      expect(Math.max(...record.waterLost)).toBeLessThan(wettest);
+      if (cutThickness(plan.cut) > 4e-3) expect(record.repairs).toBe(0);
+    }),
+    { ...RUNS, numRuns: 40 },
+  );
+});
+
+test('more oil never leaves more water in the pieces, nor browns them less', () => {
+  fc.assert(
+    fc.property(file, num(0, 0.05), num(0, 0.05), (input, one, other) => {
+      const plan = planFromFile(planFileSchema.parse({ ...input, prep: [] }));
+      const cook = (mass: number) =>
+        simulateCook({ ...plan, events: [], preparation: [{ step: 'oil', mass }] }, 1, COARSE_RESOLUTION);
+      const [less, more] = [cook(Math.min(one, other)), cook(Math.max(one, other))];
+      expect(more.moisture.at(-1)!).toBeLessThanOrEqual(less.moisture.at(-1)! + 1e-6);
+      expect(more.browning.at(-1)!).toBeGreaterThanOrEqual(less.browning.at(-1)! - 1e-6);
+    }),
+    RUNS,
+  );
+});
+
+test('pieces do not know each other but by the air: their order changes nothing', () => {
+  const cuts = [8, 10, 13].map((mm) =>
+    pieceGeometry({ shape: 'stick', thickness: mm / 1000, width: mm / 1000, length: 0.07 }),
+  );
+  const run = (order: readonly number[]) => {
+    const state = createPieceState(
+      order.map((i) => cuts[i]!),
+      17,
+      tissueOf(findFood('carrot')!),
+      293,
+    );
+    order.forEach((i, p) => {
+      for (let f = 2 * p; f < 2 * p + 2; f++) {
+        state.airTemperature[f] = 430 + 10 * i;
+        state.convection[f] = 30 + 5 * i;
+        state.vapourPressure[f] = 5000;
+        state.film[f] = 0.02 * (i + 1);
+      }
+    });
+    for (let n = 0; n < 150; n++) stepPieces(state, 5);
+    return new Map(
+      order.map((i, p) => [i, [state.browning[2 * p]!, state.evaporated[p]!, state.moisture[17 * p + 3]!]]),
+    );
+  };
+  const straight = run([0, 1, 2]);
+  const mixed = run([2, 0, 1]);
+  for (const i of [0, 1, 2]) expect(mixed.get(i)).toEqual(straight.get(i));
+});
+
+test('layers follow the floor that pieces cover, whatever their shape', () => {
+  fc.assert(
+    fc.property(file, int(2, 4), (input, times) => {
+      const plan = planFromFile(planFileSchema.parse(input));
+      expect(freshLayers({ ...plan, mass: plan.mass * times }) / freshLayers(plan)).toBeCloseTo(times, 9);
+      const wide = { ...plan, fryer: { ...plan.fryer, basketArea: plan.fryer.basketArea * times } };
+      expect(freshLayers(plan) / freshLayers(wide)).toBeCloseTo(times, 9);
+    }),
+    RUNS,
+  );
+});
+
+test('browning grows with sugar, protein and oil, ever less', () => {
+  const rising = (f: (x: number) => number, points: readonly number[]) => {
+    const values = points.map(f);
+    values.slice(1).forEach((value, i) => expect(value).toBeGreaterThanOrEqual(values[i]!));
+    expect(values.at(-1)! - values.at(-2)!).toBeLessThan(values[2]! - values[1]!);
+  };
+  rising((sugar) => maillardFactor(sugar, 0.02), [0, 0.003, 0.006, 0.009, 0.012]);
+  rising((protein) => maillardFactor(0.003, protein), [0.002, 0.02, 0.04, 0.06, 0.08]);
+  rising(oilFactor, [0, 0.02, 0.04, 0.06, 0.08]);
+  expect(maillardFactor(0.003, 0.02)).toBeCloseTo(1, 9);
+});
