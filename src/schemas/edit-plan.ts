@@ -75,6 +75,7 @@ export const FIRST_PLAN: PlanFile = {
   version: 1,
   name: 'Potato sticks',
   food: 'potato-floury',
+  storage: 'usual',
   cut: FIRST_CUT.stick,
   mass_g: 500,
   start_temperature_c: 20,

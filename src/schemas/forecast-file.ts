@@ -10,6 +10,7 @@ const minutes = (seconds: number | null) => (seconds === null ? null : round(sec
 /** The forecast as the headless command prints it, format `drubek.forecast` version 1. */
 export function forecastFile(forecast: Forecast, interval: DoneInterval) {
   const { window, peak } = forecast;
+  const { prepared } = forecast.record;
   return {
     format: 'drubek.forecast',
     version: 1,
@@ -21,7 +22,18 @@ export function forecastFile(forecast: Forecast, interval: DoneInterval) {
       peak_share: round(peak.share, 3),
     },
     first_check_min: minutes(forecast.firstCheck),
-    oil_g: round(forecast.oilMass * 1000, 1),
+    oil_g: round(forecast.oil.used * 1000, 1),
+    oil: {
+      held_g: round(forecast.oil.held * 1000, 1),
+      dripping_g: round(forecast.oil.dripping * 1000, 1),
+      deep_fried_g: round(forecast.oil.deepFried * 1000, 1),
+    },
+    prepared: {
+      core_soft: round(prepared.coreSoftness, 3),
+      gelatinised_skin: round(prepared.gelatinisedSkin, 3),
+      breakage: round(prepared.breakage, 3),
+      sugar_left: round(prepared.sugarLeft, 3),
+    },
     energy_kwh: round(forecast.record.energy / 3.6e6, 3),
     acrylamide: forecast.acrylamide,
     minutes: minuteRows(forecast),
@@ -76,6 +88,8 @@ export function warningDetail(warning: Warning): string {
       return 'The pieces dry through before they brown. Cut thicker, load less, or set the dial higher.';
     case 'browns-before-cooked':
       return 'The colour is past what you want before the inside is cooked. Set the dial lower, cut thinner, or par-cook.';
+    case 'breaks':
+      return `About ${Math.round(warning.share * 100)} % of the pieces may break before they are loaded: they are soft and handled much. Par-cook shorter, or let them steam dry instead of rubbing.`;
     case 'smoke':
       return `About ${Math.round(warning.drippingG)} g of oil will drip onto a hot floor and may smoke. Use less oil.`;
     case 'acrylamide-high':

@@ -2,9 +2,10 @@ import { z } from 'zod';
 import type { Cut } from '../core/cut/cut';
 import { batchYield } from '../core/cut/batch-yield';
 import { findFood, listFoods } from '../core/food/catalogue';
+import { STORAGES, sugarOf } from '../core/food/sugar';
 import type { Food } from '../core/food/food';
 import { fryerFromLabel } from '../core/fryer/fryer';
-import type { Plan } from '../core/plan/plan';
+import type { BatchPart, CookEvent, Plan } from '../core/plan/plan';
 import { kelvinFromCelsius } from '../core/units/temperature';
 import { foodFromFile, ownFoodSchema } from './own-food';
 import { between, PLAN_LIMITS } from './plan-limits';
@@ -76,7 +77,11 @@ const prepStep = z.discriminatedUnion('step', [
     method: z.enum(['toss', 'spray', 'brush']).optional(),
   }),
   z.strictObject({ step: z.literal('starch'), mass_g: coatMass }),
-  z.strictObject({ step: z.literal('season'), mass_g: coatMass.default(3) }),
+  z.strictObject({
+    step: z.literal('season'),
+    mass_g: coatMass.default(3),
+    salt_share: z.number().min(0).max(1).default(0.5),
+  }),
   z.strictObject({ step: z.literal('dredge'), layers: z.union([z.literal(1), z.literal(2)]).default(1) }),
   z.strictObject({ step: z.literal('batter'), mass_g: coatMass }),
 ]);
@@ -86,22 +91,47 @@ const stage = z.strictObject({
   temperature_c: between(PLAN_LIMITS.dialC),
 });
 
-const cookEvent = z.strictObject({
-  minute: z.number().min(0).max(180),
-  action: z.enum(['shake', 'toss', 'flip', 'open', 'pull', 'oil']),
-  mass_g: between(PLAN_LIMITS.oilG).optional(),
+const target = z
+  .strictObject({
+    colour: z.enum(['pale', 'golden', 'brown']).default('golden'),
+    crispness: z.enum(['tender', 'crisp', 'very-crisp']).default('crisp'),
+  })
+  .prefault({});
+
+const food = z.union([z.enum(listFoods().map((one) => one.id) as [string, ...string[]]), ownFoodSchema]);
+const storage = z.enum(STORAGES).default('usual');
+const prep = z.array(prepStep).max(20).default([]);
+const startTemperature = between(PLAN_LIMITS.startTemperatureC).default(20);
+
+/** Pieces put in later: what is left out is as in the plan itself. */
+const addedPart = z.strictObject({
+  food: food.optional(),
+  storage,
+  cut: cut.optional(),
+  mass_g: between(PLAN_LIMITS.massG),
+  start_temperature_c: startTemperature,
+  prep,
+  target: target.optional(),
 });
+
+const minute = z.number().min(0).max(180);
+const cookEvent = z.discriminatedUnion('action', [
+  z.strictObject({ minute, action: z.enum(['shake', 'toss', 'flip', 'open', 'pull']) }),
+  z.strictObject({ minute, action: z.literal('oil'), mass_g: between(PLAN_LIMITS.oilG).optional() }),
+  z.strictObject({ minute, action: z.literal('add'), part: addedPart }),
+]);
 
 /** The open plan file, version 1: every number with its unit in the name, unknown fields refused. */
 export const planFileSchema = z.strictObject({
   format: z.literal('drubek.plan'),
   version: z.literal(1),
   name: z.string().trim().min(1).max(120).default('Untitled plan'),
-  food: z.union([z.enum(listFoods().map((food) => food.id) as [string, ...string[]]), ownFoodSchema]),
+  food,
+  storage,
   cut,
   mass_g: between(PLAN_LIMITS.massG),
-  start_temperature_c: between(PLAN_LIMITS.startTemperatureC).default(20),
-  prep: z.array(prepStep).max(20).default([]),
+  start_temperature_c: startTemperature,
+  prep,
   fryer: z
     .strictObject({
       power_w: between(PLAN_LIMITS.powerW).default(1500),
@@ -117,12 +147,7 @@ export const planFileSchema = z.strictObject({
     stages: z.array(stage).min(1).max(8),
     events: z.array(cookEvent).max(60).default([]),
   }),
-  target: z
-    .strictObject({
-      colour: z.enum(['pale', 'golden', 'brown']).default('golden'),
-      crispness: z.enum(['tender', 'crisp', 'very-crisp']).default('crisp'),
-    })
-    .prefault({}),
+  target,
 });
 
 /** A plan file as read, every default filled in. */
@@ -143,22 +168,13 @@ export function planFood(file: Pick<PlanFile, 'food'>): Food {
 
 /** The engine's plan, in SI. */
 export function planFromFile(file: PlanFile): Plan {
-  const food = planFood(file);
   const seconds = (stage: { minutes: number; temperature_c: number }) => ({
     duration: stage.minutes * 60,
     temperature: kelvinFromCelsius(stage.temperature_c),
   });
-  const pieceCut = cutFromFile(file.cut);
-  const mass = file.mass_g / 1000;
-  const { surface } = batchYield(food, pieceCut, mass);
   return {
+    ...partFromFile(file),
     name: file.name,
-    food,
-    cut: pieceCut,
-    scatter: file.cut.scatter,
-    mass,
-    startTemperature: kelvinFromCelsius(file.start_temperature_c),
-    preparation: file.prep.map((step) => preparationFromFile(step, surface)),
     fryer: {
       /* two drawers share the heater: each gets half of it while both run */
       ...fryerFromLabel(
@@ -172,12 +188,40 @@ export function planFromFile(file: PlanFile): Plan {
     preheat: file.fryer.preheat ? seconds(file.fryer.preheat) : null,
     browningScale: 1,
     stages: file.cook.stages.map(seconds),
-    events: file.cook.events.map((event) => ({
-      time: event.minute * 60,
-      action: event.action,
-      ...(event.mass_g === undefined ? {} : { oilMass: event.mass_g / 1000 }),
-    })),
+    events: file.cook.events.map((event) => eventFromFile(event, file)),
+  };
+}
+
+function partFromFile(
+  file: Pick<PlanFile, 'food' | 'storage' | 'cut' | 'mass_g' | 'start_temperature_c' | 'prep' | 'target'>,
+): BatchPart {
+  const food = planFood(file);
+  const cut = cutFromFile(file.cut);
+  const mass = file.mass_g / 1000;
+  const { surface } = batchYield(food, cut, mass);
+  return {
+    food,
+    reducingSugar: sugarOf(food, file.storage),
+    cut,
+    scatter: file.cut.scatter,
+    mass,
+    startTemperature: kelvinFromCelsius(file.start_temperature_c),
+    preparation: file.prep.map((step) => preparationFromFile(step, surface)),
     target: file.target,
+  };
+}
+
+/** An opening; what an added part leaves out is as in the plan. */
+function eventFromFile(event: PlanFile['cook']['events'][number], file: PlanFile): CookEvent {
+  const { minute, action } = event;
+  const opening = { time: minute * 60, action };
+  if (action === 'oil' && event.mass_g !== undefined) return { ...opening, oilMass: event.mass_g / 1000 };
+  if (action !== 'add') return opening;
+  const { part } = event;
+  const { food, cut, target } = file;
+  return {
+    ...opening,
+    part: partFromFile({ ...part, food: part.food ?? food, cut: part.cut ?? cut, target: part.target ?? target }),
   };
 }
 
@@ -251,9 +295,14 @@ function preparationFromFile(step: PlanFile['prep'][number], surface: number): P
     case 'dry':
       return { step: 'dry', method: step.method, duration: step.minutes === undefined ? null : step.minutes * 60 };
     case 'oil':
-      return { step: 'oil', mass: (step.mass_g ?? (step.film_g_m2 ?? 0) * surface) / 1000 };
-    case 'starch':
+      return {
+        step: 'oil',
+        mass: (step.mass_g ?? (step.film_g_m2 ?? 0) * surface) / 1000,
+        method: step.method ?? 'toss',
+      };
     case 'season':
+      return { step: 'season', mass: step.mass_g / 1000, saltShare: step.salt_share };
+    case 'starch':
     case 'batter':
       return { step: step.step, mass: step.mass_g / 1000 };
     case 'rinse':

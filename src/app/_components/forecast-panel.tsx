@@ -74,7 +74,7 @@ export function ForecastPanel({
             : `${ACTION_WORDS[plan.events[0]!.action].toLowerCase()} at ${plan.events.map((event) => clockText(event.time)).join(', ')}`}
         </dd>
         <dt className="text-iron-soft">Oil</dt>
-        <dd>{oilText(forecast.oilMass * 1000)}</dd>
+        <dd>{oilText(forecast.oil.used * 1000)}</dd>
         <dt className="text-iron-soft">Energy to the end of the stages</dt>
         <dd>{(forecast.record.energy / 3.6e6).toFixed(2)} kWh</dd>
       </dl>

@@ -8,6 +8,9 @@ export const BATCH_EVENT_KINDS = [
   'shaken',
   'tossed',
   'flipped',
+  'oiled',
+  'added',
+  'pulled-some',
   'drawer-open',
   'more-time',
   'done',
@@ -46,6 +49,9 @@ const OPENING_OF: Partial<Record<BatchEventKind, CookEvent['action']>> = {
   shaken: 'shake',
   tossed: 'toss',
   flipped: 'flip',
+  oiled: 'oil',
+  added: 'add',
+  'pulled-some': 'pull',
   'drawer-open': 'open',
 };
 
@@ -84,12 +90,12 @@ const COUNTS_AS_PLANNED = 150;
  * Planned openings that are still to come: each that happened takes up the nearest planned one not later than shortly
  * after it; those missed by more than `patience` s are given up.
  */
-export function openingsToCome(
-  planned: readonly CookEvent[],
+export function openingsToCome<Opening extends Pick<CookEvent, 'time' | 'action'>>(
+  planned: readonly Opening[],
   happened: readonly CookEvent[],
   elapsed: number,
   patience = COUNTS_AS_PLANNED,
-): CookEvent[] {
+): Opening[] {
   const left = [...planned].sort((a, b) => a.time - b.time);
   for (const opening of happened) {
     if (opening.action === 'open') continue;

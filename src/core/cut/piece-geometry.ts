@@ -176,6 +176,12 @@ export function scaleThickness(cut: Cut, factor: number): Cut {
   }
 }
 
+/** Longest side over the thinnest. */
+export function cutSlenderness(cut: Cut): number {
+  const longest = 'length' in cut ? cut.length : 'diameter' in cut ? cut.diameter : cut.thickness;
+  return longest / cutThickness(cut);
+}
+
 /** The number a cook would call the thickness of a piece, m. */
 export function cutThickness(cut: Cut): number {
   return 'thickness' in cut ? cut.thickness : cut.diameter;

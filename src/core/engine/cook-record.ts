@@ -1,9 +1,13 @@
+import type { Preparation } from '../prep/prepare-batch';
+
 /** What a simulated cook did, sampled at equal times from 0 on. Arrays are [sample][…] flat. */
 export interface CookRecord {
   /** s between samples */
   readonly interval: number;
   readonly samples: number;
   readonly pieces: number;
+  /** which part each piece belongs to: 0 loaded first, then as added; see `planParts` */
+  readonly part: Uint8Array;
   /** browning of each face, [sample][2 · piece + face] */
   readonly browning: Float32Array;
   /** glassy depth over that needed for the wished bite, mean of both faces, [sample][piece] */
@@ -16,7 +20,7 @@ export interface CookRecord {
   readonly centreTemperature: Float32Array;
   /** kg/kg dry basis, mean, [sample] */
   readonly moisture: Float32Array;
-  /** kg of water lost over kg of pieces as loaded, [sample] */
+  /** kg of water lost over kg of pieces put in so far, [sample] */
   readonly waterLost: Float32Array;
   /** K, [sample] */
   readonly airTemperature: Float32Array;
@@ -24,8 +28,8 @@ export interface CookRecord {
   readonly power: Float32Array;
   /** J drawn, preheat included */
   readonly energy: number;
-  /** share of the raw sugar left near the surface when loaded */
-  readonly sugarLeft: number;
+  /** how preparation left the pieces that were loaded first */
+  readonly prepared: Preparation;
   /** times a piece ran dry within a step and steam was taken back; 0 but for thin leaves */
   readonly repairs: number;
 }

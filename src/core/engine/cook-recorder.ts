@@ -2,22 +2,21 @@ import { cookDuration, type Plan } from '../plan/plan';
 import { crispnessOf, heartOf, meanGlassyDepth } from './assess-piece';
 import type { CookRecord } from './cook-record';
 import type { CookRun } from './cook-run';
+import type { PieceGroup } from './piece-group';
 import { visibleBrowning } from './piece-step.kernel';
 import type { Resolution } from './resolution';
 
 /** Takes samples of a cook into arrays made once. */
 export function createRecorder(plan: Plan, run: CookRun, resolution: Resolution) {
-  const { state } = run;
-  const { count, cells } = state;
   const samples = Math.floor(cookDuration(plan) / resolution.interval + 1e-9) + 1;
-  const solids = new Float64Array(count);
-  for (let p = 0; p < count; p++) {
-    for (let i = p * cells; i < (p + 1) * cells; i++) solids[p] = solids[p]! + state.volume[i]!;
-  }
+  const count = run.bed.place.length;
+  const part = new Uint8Array(count);
+  run.groups.forEach((group, index) => part.fill(index, group.first, group.first + group.state.count));
   const record = {
     interval: resolution.interval,
     samples,
     pieces: count,
+    part,
     browning: new Float32Array(samples * count * 2),
     crispness: new Float32Array(samples * count),
     softness: new Float32Array(samples * count),
@@ -29,25 +28,21 @@ export function createRecorder(plan: Plan, run: CookRun, resolution: Resolution)
     power: new Float32Array(samples),
   };
   const take = (sample: number) => {
-    visibleBrowning(state, record.browning, sample * count * 2);
-    let crust = 0;
-    let centre = 0;
-    let moisture = 0;
-    for (let p = 0; p < count; p++) {
-      const depth = meanGlassyDepth(state, p, plan);
-      const middle = p * cells + (cells - 1) / 2;
-      record.crispness[sample * count + p] = crispnessOf(state, p, plan);
-      record.softness[sample * count + p] = heartOf(state, p, plan);
-      crust += depth / count;
-      centre += state.temperature[middle]! / count;
-      let water = 0;
-      for (let i = p * cells; i < (p + 1) * cells; i++) water += state.moisture[i]! * state.volume[i]!;
-      moisture += water / solids[p]! / count;
+    let joined = 0;
+    let mass = 0;
+    let lost = 0;
+    for (const group of run.groups) {
+      takePieces(group, record, sample);
+      if (!group.joined) continue;
+      addMeans(group, record, sample);
+      joined += group.state.count;
+      mass += group.part.mass;
+      lost += group.water.start - group.water.left;
     }
-    record.crustDepth[sample] = crust;
-    record.centreTemperature[sample] = centre;
-    record.moisture[sample] = moisture;
-    record.waterLost[sample] = (run.water.start - run.water.left) / plan.mass;
+    record.crustDepth[sample]! /= joined;
+    record.centreTemperature[sample]! /= joined;
+    record.moisture[sample]! /= joined;
+    record.waterLost[sample] = lost / mass;
     record.airTemperature[sample] = run.cavity.temperature;
     const fullPower = plan.fryer.maximumPower * resolution.interval;
     record.power[sample] = sample === 0 ? 0 : run.energySinceSample / fullPower;
@@ -58,8 +53,37 @@ export function createRecorder(plan: Plan, run: CookRun, resolution: Resolution)
     finish: (): CookRecord => ({
       ...record,
       energy: run.cavity.energy,
-      sugarLeft: run.sugarLeft,
-      repairs: state.repairs,
+      prepared: run.groups[0]!.prepared,
+      repairs: run.groups.reduce((sum, group) => sum + group.state.repairs, 0),
     }),
   };
+}
+
+type Arrays = Pick<CookRecord, 'pieces' | 'browning' | 'crispness' | 'softness'>;
+type Means = Pick<CookRecord, 'crustDepth' | 'centreTemperature' | 'moisture'>;
+
+/** Colour, bite and heart of each piece; one that is not in yet has no colour. */
+function takePieces({ state, part, first, joined }: PieceGroup, record: Arrays, sample: number): void {
+  const at = sample * record.pieces + first;
+  if (joined) visibleBrowning(state, record.browning, 2 * at);
+  for (let p = 0; p < state.count; p++) {
+    record.crispness[at + p] = crispnessOf(state, p, part);
+    record.softness[at + p] = heartOf(state, p, part);
+  }
+}
+
+/** Adds the pieces of a group to the sums of a sample. */
+function addMeans({ state, part }: PieceGroup, record: Means, sample: number): void {
+  const { cells } = state;
+  for (let p = 0; p < state.count; p++) {
+    let water = 0;
+    let volume = 0;
+    for (let i = p * cells; i < (p + 1) * cells; i++) {
+      water += state.moisture[i]! * state.volume[i]!;
+      volume += state.volume[i]!;
+    }
+    record.crustDepth[sample]! += meanGlassyDepth(state, p, part);
+    record.centreTemperature[sample]! += state.temperature[p * cells + (cells - 1) / 2]!;
+    record.moisture[sample]! += water / volume;
+  }
 }

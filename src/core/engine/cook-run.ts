@@ -1,92 +1,54 @@
-import { batchYield } from '../cut/batch-yield';
-import { OPENNESS_BETWEEN, pieceGeometry, scaleThickness } from '../cut/piece-geometry';
-import { type BedState, createBed, LAYER_SHRINKAGE } from '../fryer/bed';
+import { type BedState, createBed, layOnTop } from '../fryer/bed';
 import { AIR_SPECIFIC_HEAT, type CavityState, createCavity, predictHumidity, stepCavity } from '../fryer/cavity';
-import { freshLayers } from '../fryer/layers';
 import { surroundPieces, type StreamMemory } from '../fryer/surroundings.kernel';
 import type { RandomSource } from '../numeric/seeded-random';
-import type { Plan } from '../plan/plan';
+import { type Plan, planParts } from '../plan/plan';
 import { HELD_OIL, oilFactor } from '../prep/browning-factor';
-import { prepareBatch } from '../prep/prepare-batch';
-import { ATMOSPHERIC_PRESSURE, VAPOUR_GAS_CONSTANT, WATER_SPECIFIC_HEAT } from '../properties/water';
+import { ATMOSPHERIC_PRESSURE, VAPOUR_GAS_CONSTANT } from '../properties/water';
 import { rightPieces } from './assess-piece';
-import { createPieceState, type PieceState } from './piece-state';
+import { createGroup, type PieceGroup } from './piece-group';
 import { stepPieces } from './piece-step.kernel';
 import type { Resolution } from './resolution';
-import { sampleThickness } from './sample-thickness';
 import { HEAT_TO_MASS_TRANSFER } from './skin-balance.kernel';
-import { tissueOf } from './tissue';
 
 /** Least smoothing of the air stream's heat and steam between steps. */
 const LEAST_MEMORY = 0.5;
 
-/** A cook under way: pieces, bed, cavity, and what is left of the water. */
+/** Fewest sample pieces of a part that is added. */
+const LEAST_ADDED = 4;
+
+/** A cook under way: pieces, bed and cavity. */
 export interface CookRun {
-  readonly state: PieceState;
+  /** what was loaded first, then what is added later, in the order it goes in */
+  readonly groups: readonly PieceGroup[];
   readonly bed: BedState;
   readonly memory: StreamMemory;
   readonly cavity: CavityState;
-  /** m² of one face that each sample piece stands for in the whole batch */
-  readonly area: Float64Array;
-  /** m², cut surface of the whole batch */
-  readonly surface: number;
-  /** kg/m² of oil on it */
-  oilFilm: number;
-  readonly layersFresh: number;
-  readonly sugarLeft: number;
-  readonly water: { readonly start: number; left: number };
   /** J drawn by the heater since the last sample */
   energySinceSample: number;
-  /** s, longest step that the thinnest piece bears */
-  readonly longestStep: number;
 }
 
-/** Prepared pieces in a basket that goes in now. */
+/** Prepared pieces in a basket that goes in now; those to be added later wait beside it. */
 export function startRun(plan: Plan, random: RandomSource, resolution: Resolution): CookRun {
-  const factors = sampleThickness(resolution.pieces, plan.scatter, random);
-  const geometries = Array.from(factors, (factor) => pieceGeometry(scaleThickness(plan.cut, factor)));
-  const state = createPieceState(geometries, resolution.cells, tissueOf(plan.food), plan.startTemperature);
-  const { oilFilm, sugarLeft } = prepareBatch(state, plan);
-  const yielded = batchYield(plan.food, plan.cut, plan.mass);
-  const meanVolume = geometries.reduce((sum, g) => sum + g.volume, 0) / geometries.length;
-  const pieces = yielded.volume / meanVolume / geometries.length;
-  const area = Float64Array.from(geometries, (g) => (pieces * g.surface) / 2);
+  const groups: PieceGroup[] = [];
+  let first = 0;
+  for (const part of planParts(plan)) {
+    const wanted = Math.round((resolution.pieces * part.mass) / plan.mass);
+    const count = first === 0 ? resolution.pieces : Math.min(resolution.pieces, Math.max(LEAST_ADDED, wanted));
+    groups.push(createGroup(part, plan, count, resolution.cells, first, random));
+    first += count;
+  }
   const cavity = createCavity();
   if (plan.preheat) preheat(cavity, plan, plan.preheat.temperature, plan.preheat.duration);
-  const water = batchWater(state, area);
+  const bed = createBed(first, random);
+  bed.inBasket.fill(0, groups[0]!.state.count);
   return {
-    state,
-    bed: createBed(resolution.pieces, random),
-    memory: { heat: new Float64Array(resolution.pieces), steam: new Float64Array(resolution.pieces) },
+    groups,
+    bed,
+    memory: { heat: new Float64Array(first), steam: new Float64Array(first) },
     cavity,
-    area,
-    surface: yielded.surface,
-    oilFilm,
-    sugarLeft,
-    layersFresh: freshLayers(plan),
-    water: { start: water, left: water },
     energySinceSample: 0,
-    longestStep: longestStep(state, plan),
   };
-}
-
-/** Share of a piece's own response time that a step may take. Source: chosen; halving it changes no done minute by 1 %. */
-const STEP_SHARE = 1 / 8;
-
-/** Longest step, s: an eighth of the time in which the thinnest piece, as it goes in, warms by h alone. */
-function longestStep(state: PieceState, plan: Plan): number {
-  let shortest = Infinity;
-  for (let p = 0; p < state.count; p++) {
-    let capacity = 0;
-    for (let i = p * state.cells; i < (p + 1) * state.cells; i++) {
-      capacity +=
-        (state.tissue.solidsHeat + WATER_SPECIFIC_HEAT * state.moisture[i]!) *
-        state.volume[i]! *
-        state.tissue.solidsDensity;
-    }
-    shortest = Math.min(shortest, capacity / 2 / plan.fryer.heatTransferCoefficient);
-  }
-  return STEP_SHARE * shortest;
 }
 
 function preheat(cavity: CavityState, plan: Plan, dial: number, duration: number): void {
@@ -94,71 +56,95 @@ function preheat(cavity: CavityState, plan: Plan, dial: number, duration: number
   for (let n = 0; n < steps; n++) stepCavity(cavity, plan.fryer, dial, 0, 0, false, duration / steps);
 }
 
-function batchWater(state: PieceState, area: Float64Array): number {
-  let water = 0;
-  for (let p = 0; p < state.count; p++) {
-    let inside = state.film[2 * p]! + state.film[2 * p + 1]!;
-    for (let i = p * state.cells; i < (p + 1) * state.cells; i++) {
-      inside += state.moisture[i]! * state.volume[i]! * state.tissue.solidsDensity;
-    }
-    water += inside * area[p]!;
-  }
-  return water;
-}
-
 /**
  * Moves the cook on by `duration` s with the dial at `dial` K, in as many equal parts as the thinnest piece needs: a leaf
  * answers the air within seconds, and a step much longer than that would dry it out before it is warm.
  */
 export function stepRun(run: CookRun, plan: Plan, dial: number, open: boolean, duration: number): void {
-  const parts = Math.max(1, Math.ceil(duration / run.longestStep));
+  let longest = Infinity;
+  for (const group of run.groups) if (group.joined && group.longestStep < longest) longest = group.longestStep;
+  const parts = Math.max(1, Math.ceil(duration / longest));
   for (let n = 0; n < parts; n++) movePart(run, plan, dial, open, duration / parts);
 }
 
 function movePart(run: CookRun, plan: Plan, dial: number, open: boolean, duration: number): void {
-  const { state, memory, area, cavity } = run;
-  const lost = 1 - run.water.left / run.water.start;
-  let inBasket = 0;
-  for (let p = 0; p < state.count; p++) inBasket += run.bed.inBasket[p]! / state.count;
-  const layers = run.layersFresh * inBasket * (1 - LAYER_SHRINKAGE * lost);
+  const { bed, memory, cavity } = run;
   const response = steamResponse(run, plan);
   const kept = streamMemory(run, plan, response);
   predictHumidity(cavity, plan.fryer, response, open, duration);
-  surroundPieces(state, run.bed, memory, cavity, plan.fryer, layers, OPENNESS_BETWEEN[plan.cut.shape], open);
-  stepPieces(state, duration);
+  for (const group of run.groups) if (group.joined) stackGroup(bed, group);
   let heat = 0;
   let steam = 0;
-  for (let p = 0; p < state.count; p++) {
-    if (run.bed.inBasket[p] === 0) {
-      memory.heat[p] = 0;
-      memory.steam[p] = 0;
-      continue;
+  for (const group of run.groups) {
+    if (!group.joined) continue;
+    const { state, area, first } = group;
+    surroundPieces(group, bed, memory, cavity, plan.fryer, open);
+    stepPieces(state, duration);
+    for (let p = 0; p < state.count; p++) {
+      const own = first + p;
+      if (bed.inBasket[own] === 0) {
+        memory.heat[own] = 0;
+        memory.steam[own] = 0;
+        continue;
+      }
+      const pieceHeat = ((state.heatTaken[2 * p]! + state.heatTaken[2 * p + 1]!) * area[p]!) / duration;
+      const pieceSteam = (state.evaporated[p]! * area[p]!) / duration;
+      memory.heat[own] = kept * memory.heat[own]! + (1 - kept) * pieceHeat;
+      memory.steam[own] = kept * memory.steam[own]! + (1 - kept) * pieceSteam;
+      heat += pieceHeat;
+      steam += pieceSteam;
+      group.water.left -= pieceSteam * duration;
     }
-    const pieceHeat = ((state.heatTaken[2 * p]! + state.heatTaken[2 * p + 1]!) * area[p]!) / duration;
-    const pieceSteam = (state.evaporated[p]! * area[p]!) / duration;
-    memory.heat[p] = kept * memory.heat[p]! + (1 - kept) * pieceHeat;
-    memory.steam[p] = kept * memory.steam[p]! + (1 - kept) * pieceSteam;
-    heat += pieceHeat;
-    steam += pieceSteam;
   }
-  run.water.left -= steam * duration;
   stepCavity(cavity, plan.fryer, dial, heat, steam, open, duration);
   run.energySinceSample += cavity.power * duration;
 }
 
-/** Takes the pieces that are right out of the basket; they lie on a rack from then on. */
-export function pullRight(run: CookRun, plan: Plan): void {
-  rightPieces(run.state, plan).forEach((right, p) => {
-    if (right) run.bed.inBasket[p] = 0;
-  });
+/** Layers that each piece of a group stands for now: as it loses water it shrinks. */
+function stackGroup(bed: BedState, group: PieceGroup): void {
+  const { count } = group.state;
+  const lost = 1 - group.water.left / group.water.start;
+  const height = (group.layersFresh / count) * (1 - group.part.food.shrinkage * lost);
+  for (let p = group.first; p < group.first + count; p++) bed.height[p] = height;
 }
 
-/** Oils what is in the basket once more; the browning factor follows the film. */
+/** Takes the pieces that are right out of the basket; they lie on a rack from then on. */
+export function pullRight(run: CookRun): void {
+  for (const group of run.groups) {
+    if (!group.joined) continue;
+    rightPieces(group.state, group.part).forEach((right, p) => {
+      if (right) run.bed.inBasket[group.first + p] = 0;
+    });
+  }
+}
+
+/** Puts the next part that waits on top of what is in the basket. */
+export function addNext(run: CookRun): void {
+  const group = run.groups.find((one) => !one.joined);
+  if (!group) return;
+  group.joined = true;
+  run.bed.inBasket.fill(1, group.first, group.first + group.state.count);
+  layOnTop(run.bed, group.first, group.state.count);
+}
+
+/** Oils what is in the basket once more, by its surface; the browning factor follows the film. */
 export function oilAgain(run: CookRun, mass: number): void {
-  const film = Math.min(HELD_OIL, run.oilFilm + mass / run.surface);
-  const ratio = oilFactor(film) / oilFactor(run.oilFilm);
-  for (let f = 0; f < run.state.browningFactor.length; f++) run.state.browningFactor[f]! *= ratio;
-  run.oilFilm = film;
+  const joined = run.groups.filter((group) => group.joined);
+  const surface = joined.reduce((sum, group) => sum + group.surface, 0);
+  for (const group of joined) {
+    const film = Math.min(HELD_OIL, group.oilFilm + mass / surface);
+    const ratio = oilFactor(film) / oilFactor(group.oilFilm);
+    const { browningFactor } = group.state;
+    for (let f = 0; f < browningFactor.length; f++) browningFactor[f]! *= ratio;
+    group.oilFilm = film;
+  }
+}
+
+/** m² of cut surface in the basket, and beside it. */
+function joinedSurface(run: CookRun): number {
+  let surface = 0;
+  for (const group of run.groups) if (group.joined) surface += group.surface;
+  return surface;
 }
 
 /**
@@ -168,16 +154,14 @@ export function oilAgain(run: CookRun, mass: number): void {
  */
 function streamMemory(run: CookRun, plan: Plan, response: number): number {
   const { airFlow, heatTransferCoefficient } = plan.fryer;
-  const byHeat = (heatTransferCoefficient * run.surface) / (airFlow * AIR_SPECIFIC_HEAT);
+  const byHeat = (heatTransferCoefficient * joinedSurface(run)) / (airFlow * AIR_SPECIFIC_HEAT);
   const gain = Math.max(byHeat, (2 * response) / airFlow);
   return Math.max(LEAST_MEMORY, gain / (1 + gain));
 }
 
 /** Steam less per unit of humidity ratio, kg/s, were all cut surface wet: hm · A · P/(Rv·T) / (0.622 + w). */
 function steamResponse(run: CookRun, plan: Plan): number {
-  let surface = 0;
-  for (let p = 0; p < run.area.length; p++) surface += 2 * run.area[p]!;
   const massTransfer = plan.fryer.heatTransferCoefficient / HEAT_TO_MASS_TRANSFER;
   const density = ATMOSPHERIC_PRESSURE / (VAPOUR_GAS_CONSTANT * 350);
-  return (massTransfer * surface * density * 0.5) / (0.622 + run.cavity.humidityMet);
+  return (massTransfer * joinedSurface(run) * density * 0.5) / (0.622 + run.cavity.humidityMet);
 }

@@ -3,7 +3,7 @@ import { createSeededRandom } from '../numeric/seeded-random';
 import { cookDuration, dialTemperature, type CookAction, type Plan } from '../plan/plan';
 import type { CookRecord } from './cook-record';
 import { createRecorder } from './cook-recorder';
-import { type CookRun, oilAgain, pullRight, startRun, stepRun } from './cook-run';
+import { addNext, type CookRun, oilAgain, pullRight, startRun, stepRun } from './cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from './resolution';
 
 /** Drawer out for each action, s, how much it mixes, and the chance that a piece turns. Source: assumed. */
@@ -14,6 +14,7 @@ const ACTIONS: Record<CookAction, { readonly open: number; readonly mixing: numb
   open: { open: 30, mixing: 0, turning: 0 },
   pull: { open: 25, mixing: 0.3, turning: 0.3 },
   oil: { open: 30, mixing: 0.5, turning: 0.5 },
+  add: { open: 30, mixing: 0, turning: 0 },
 };
 
 /** Cooks the plan on a sample of pieces. Same plan, seed and resolution, same bits. Cost: see `npm run bench`. */
@@ -55,8 +56,9 @@ function cook(
       const { action, oilMass } = events[event]!;
       openUntil = Math.max(openUntil, time + ACTIONS[action].open);
       mixBed(run.bed, ACTIONS[action].mixing, ACTIONS[action].turning, random);
-      if (action === 'pull') pullRight(run, plan);
+      if (action === 'pull') pullRight(run);
       if (action === 'oil') oilAgain(run, oilMass ?? 0);
+      if (action === 'add') addNext(run);
       event++;
     }
     stepRun(run, plan, dialTemperature(plan.stages, time), time + resolution.step / 2 < openUntil, resolution.step);

@@ -8,6 +8,11 @@ const CRUST_CONDUCTIVITY = 0.11;
 /** Moisture below which pores open and conductivity falls. Source: assumed; free water has left the cells by then. */
 const PORE_OPENING_MOISTURE = 1.2;
 
+/** Conductivity of tissue with air in it over that without: (2 − 2ε)/(2 + ε). Source: Maxwell–Eucken, air taken as none. */
+function airyShare(porosity: number): number {
+  return (2 - 2 * porosity) / (2 + porosity);
+}
+
 /** Temperature at which heat capacities are frozen, °C, so that enthalpy is a state and balances close. */
 const REFERENCE_TEMPERATURE_C = 60;
 
@@ -34,7 +39,7 @@ export function tissueOf(food: Food): Tissue {
   const rawMoisture = food.composition.water / (1 - food.composition.water);
   const poreOpening = Math.min(PORE_OPENING_MOISTURE, 0.8 * rawMoisture);
   const dense = (moisture: number, temperatureC: number) =>
-    mixtureConductivity(compositionAtMoisture(food.composition, moisture), temperatureC);
+    mixtureConductivity(compositionAtMoisture(food.composition, moisture), temperatureC) * airyShare(food.porosity);
   const porous = (moisture: number) => {
     const wetness = Math.min(1, moisture / poreOpening);
     return CRUST_CONDUCTIVITY + (dense(moisture, REFERENCE_TEMPERATURE_C) - CRUST_CONDUCTIVITY) * wetness;

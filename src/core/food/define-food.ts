@@ -1,4 +1,4 @@
-import type { Composition } from '../properties/choi-okos';
+import { type Composition, mixtureDensity } from '../properties/choi-okos';
 import { type LabColour, rampBetween } from './colour-ramp';
 import type { Food, FoodCaution } from './food';
 
@@ -14,6 +14,8 @@ export interface FoodEntry {
   readonly starch: number;
   /** g per 100 g, reducing and what turns reducing while heating */
   readonly sugar: number;
+  /** the least and the most of it; 0.6 and 1.6 times where not given, assumed */
+  readonly sugarRange?: readonly [least: number, most: number];
   /** K */
   readonly glass: number;
   /** s at 100 °C; 1 for what needs no softening */
@@ -23,6 +25,25 @@ export interface FoodEntry {
   readonly cautions?: readonly FoodCaution[];
   /** K at the thermal centre that ends the cook whatever the colour, for meat, fish and egg */
   readonly safeCentre?: number;
+}
+
+/**
+ * Place that goes with the water: what starch or protein holds up keeps its shape, watery tissue collapses.
+ * Source: 0.7 for potato, feasibility study; potato strips and apple or courgette slices differ by their solids, slope assumed.
+ */
+const COLLAPSE = { none: 0.85, bySolids: 0.7 } as const;
+
+/** Porosity 1 − ρ/ρ(without pores), and how far the tissue collapses as it dries. */
+export function structureOf(
+  composition: Composition,
+  density: number,
+  starch: number,
+): Pick<Food, 'porosity' | 'shrinkage'> {
+  const framework = starch + composition.protein;
+  return {
+    porosity: Math.max(0, 1 - density / mixtureDensity(composition, 20)),
+    shrinkage: Math.max(0.4, COLLAPSE.none - COLLAPSE.bySolids * framework),
+  };
 }
 
 /** Turns an entry into a food. @throws when the shares do not fit into 100 g */
@@ -44,6 +65,11 @@ export function defineFood(entry: FoodEntry): Food {
     density: entry.density,
     starch: entry.starch / 100,
     reducingSugar: entry.sugar / 100,
+    sugarRange: (entry.sugarRange ?? [0.6 * entry.sugar, 1.6 * entry.sugar]).map((grams) => grams / 100) as [
+      number,
+      number,
+    ],
+    ...structureOf(composition, entry.density, entry.starch / 100),
     dryGlassTransition: entry.glass,
     softeningDose: entry.softening,
     ramp: rampBetween(entry.raw, entry.golden),

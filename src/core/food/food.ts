@@ -21,8 +21,14 @@ export interface Food {
   readonly density: number;
   /** Starch, kg per kg fresh. */
   readonly starch: number;
-  /** Reducing sugars (glucose, fructose, and what sucrose gives while heating), kg per kg fresh. */
+  /** Reducing sugars (glucose, fructose, and what sucrose gives while heating), kg per kg fresh, as usually sold. */
   readonly reducingSugar: number;
+  /** the least and the most of it: new from the field, and late in the season or sweetened by cold */
+  readonly sugarRange: readonly [least: number, most: number];
+  /** air in the raw tissue, share of its volume: density against that of its components without pores */
+  readonly porosity: number;
+  /** share of a piece's place in the basket that goes with all of its water */
+  readonly shrinkage: number;
   /** Glass transition of the dry solids, K; starch near 500, sugary or protein tissue lower. */
   readonly dryGlassTransition: number;
   /** Time at 100 °C in which cell walls give way to a fork, s. */

@@ -1,4 +1,4 @@
-import type { Food } from '../food/food';
+import type { BatchPart } from '../plan/plan';
 
 /** How much acrylamide to expect; a band, since no number could be honest. */
 export type AcrylamideBand = 'low' | 'watch' | 'high';
@@ -17,8 +17,12 @@ const FRESH_SUGAR = 0.003;
  * Band by final colour and by the sugar left near the surface after soaking; null where the food is not starchy.
  * @param browning of the median face when pulled
  */
-export function acrylamideBand(food: Food, browning: number, sugarLeft: number): AcrylamideBand | null {
-  if (food.starch < STARCHY) return null;
-  const index = browning * Math.sqrt((food.reducingSugar * sugarLeft) / FRESH_SUGAR);
+export function acrylamideBand(
+  part: Pick<BatchPart, 'food' | 'reducingSugar'>,
+  browning: number,
+  sugarLeft: number,
+): AcrylamideBand | null {
+  if (part.food.starch < STARCHY) return null;
+  const index = browning * Math.sqrt((part.reducingSugar * sugarLeft) / FRESH_SUGAR);
   return index >= HIGH_FROM ? 'high' : index >= WATCH_FROM ? 'watch' : 'low';
 }

@@ -21,13 +21,14 @@ const shakesEvery = (every: number, until: number) =>
 const BASE: Plan = {
   name: 'base',
   food: findFood('potato-floury')!,
+  reducingSugar: findFood('potato-floury')!.reducingSugar,
   cut: { shape: 'stick', thickness: 0.01, width: 0.01, length: 0.07 },
   scatter: 0.07,
   mass: 0.4,
   startTemperature: kelvinFromCelsius(20),
   preparation: [
     { step: 'dry', method: 'towel', duration: null },
-    { step: 'oil', mass: 0.008 },
+    { step: 'oil', mass: 0.008, method: 'toss' },
   ],
   fryer: fryerFromLabel(1500, 0.05, 0.09),
   preheat: { duration: 240, temperature: kelvinFromCelsius(195) },
@@ -168,12 +169,12 @@ test('a longer or hotter soak: paler at the same minute', () =>
 test('no oil is paler and slower; a flood gains nothing over a film', () =>
   onSticks((plan) => {
     const oiled = (film: number) => {
-      const surface = 0.008 / quick(plan).oilFilm;
+      const surface = 0.008 / quick(plan).oil.film;
       return quick({
         ...plan,
         preparation: [
           { step: 'dry', method: 'towel', duration: null },
-          { step: 'oil', mass: film * surface },
+          { step: 'oil', mass: film * surface, method: 'toss' },
         ],
       });
     };

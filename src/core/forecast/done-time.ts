@@ -1,6 +1,6 @@
 import type { CookRecord } from '../engine/cook-record';
 import { quantileOfSorted } from '../numeric/quantile';
-import type { TargetColour } from '../plan/plan';
+import { type Plan, planParts, type TargetColour } from '../plan/plan';
 import { COOKED_THROUGH, RIGHT_BROWNING } from '../engine/judge-piece';
 
 /** Share of pieces that have come right when a cook calls the batch done. Source: plan-file definition, most pieces. */
@@ -10,8 +10,11 @@ const DONE_SHARE = 0.5;
  * When the typical cook would call it done, s: half of the pieces have come to the wished colour and bite and are cooked
  * through. Pieces that are dark by then count as having come right before. Null when that is not within the stages.
  */
-export function findDoneTime(record: CookRecord, colour: TargetColour): number | null {
-  const times = Array.from({ length: record.pieces }, (_, p) => readyTime(record, p, colour)).sort((a, b) => a - b);
+export function findDoneTime(record: CookRecord, plan: Plan): number | null {
+  const colours = planParts(plan).map((part) => part.target.colour);
+  const times = Array.from({ length: record.pieces }, (_, p) => readyTime(record, p, colours[record.part[p]!]!)).sort(
+    (a, b) => a - b,
+  );
   const done = quantileOfSorted(times, DONE_SHARE);
   return Number.isFinite(done) ? done : null;
 }

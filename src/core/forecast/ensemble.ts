@@ -60,7 +60,7 @@ export function ensemblePlans(plan: Plan, members: number, seed: number): Plan[]
 /** Done time of one member, s, or null. */
 export function memberDoneTime(plan: Plan, seed: number): number | null {
   const record = simulateCook(plan, seed, COARSE_RESOLUTION);
-  return findDoneTime(record, plan.target.colour);
+  return findDoneTime(record, plan);
 }
 
 /** Quantiles over members; one that is not done counts as later than all others. */

@@ -1,10 +1,8 @@
-import { batchYield } from '../cut/batch-yield';
 import { cutThickness } from '../cut/piece-geometry';
 import type { CookRecord } from '../engine/cook-record';
 import { freshLayers } from '../fryer/layers';
 import { cookDuration, dialTemperature, type Plan } from '../plan/plan';
 import { COOKED_THROUGH, RIGHT_BROWNING } from '../engine/judge-piece';
-import { HELD_OIL } from '../prep/browning-factor';
 import { acrylamideBand } from './acrylamide';
 import type { Warning } from './warning';
 import type { Peak, Window } from './window';
@@ -33,6 +31,9 @@ const CHIP_THICKNESS = 3.5e-3;
 /** Oil that drips, g, onto a floor hot enough to smoke, K. Source: assumed; refined oils smoke from 205 °C, films sooner. */
 const SMOKING_DRIP = 5;
 const SMOKING_DIAL = 463;
+
+/** Share of broken pieces worth a word. Source: assumed, one in ten. */
+const BREAKING = 0.1;
 
 /** Scatter of thickness above which the cut itself is the first suspect. Source: assumed; a careful hand has 7 %. */
 const UNEVEN_CUT = 0.1;
@@ -78,12 +79,13 @@ function findFoodWarnings(plan: Plan, record: CookRecord, doneTime: number | nul
     const softness = medianOf(record.softness.slice(tooDark * record.pieces, (tooDark + 1) * record.pieces));
     if (softness < COOKED_THROUGH) warnings.push({ code: 'browns-before-cooked', softness });
   }
-  const dripping = drippingOil(plan) * 1000;
+  if (record.prepared.breakage > BREAKING) warnings.push({ code: 'breaks', share: record.prepared.breakage });
+  const dripping = record.prepared.oilDripping * 1000;
   const hottest = Math.max(...plan.stages.map((stage) => stage.temperature));
   if (dripping > SMOKING_DRIP && hottest >= SMOKING_DIAL) warnings.push({ code: 'smoke', drippingG: dripping });
   const last =
     doneTime === null ? record.samples - 1 : Math.min(record.samples - 1, Math.round(doneTime / record.interval));
-  if (acrylamideBand(plan.food, medianBrowning(record, last), record.sugarLeft) === 'high') {
+  if (acrylamideBand(plan, medianBrowning(record, last), record.prepared.sugarLeft) === 'high') {
     warnings.push({ code: 'acrylamide-high' });
   }
   return warnings;
@@ -92,12 +94,6 @@ function findFoodWarnings(plan: Plan, record: CookRecord, doneTime: number | nul
 function firstSample(record: CookRecord, holds: (sample: number) => boolean): number | null {
   for (let s = 0; s < record.samples; s++) if (holds(s)) return s;
   return null;
-}
-
-/** kg of oil that does not stay on the cut surface. */
-function drippingOil(plan: Plan): number {
-  const oil = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);
-  return Math.max(0, oil - HELD_OIL * batchYield(plan.food, plan.cut, plan.mass).surface);
 }
 
 function measurePowerLimit(plan: Plan, record: CookRecord, end: number): Warning | null {

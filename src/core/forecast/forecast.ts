@@ -1,12 +1,12 @@
 import type { CookRecord } from '../engine/cook-record';
 import { type Resolution, STANDARD_RESOLUTION } from '../engine/resolution';
 import { simulateCook } from '../engine/simulate-cook';
-import { batchYield } from '../cut/batch-yield';
 import type { Plan } from '../plan/plan';
 import { quantileOfSorted } from '../numeric/quantile';
 import { type AcrylamideBand, acrylamideBand } from './acrylamide';
 import { findDoneTime } from './done-time';
 import { findWarnings } from './find-warnings';
+import { type OilBudget, oilBudget } from './oil-budget';
 import { type ShareTrack, trackShares } from './shares';
 import type { Warning } from './warning';
 import { findPeak, findWindow, type Peak, type Window } from './window';
@@ -21,10 +21,7 @@ export interface Forecast {
   readonly peak: Peak;
   /** s, when to begin looking; null when never done */
   readonly firstCheck: number | null;
-  /** kg of oil, in the bowl and at later openings */
-  readonly oilMass: number;
-  /** kg/m² of it on the cut surface */
-  readonly oilFilm: number;
+  readonly oil: OilBudget;
   /** when done, or at the end of the stages; null where the food is not starchy */
   readonly acrylamide: AcrylamideBand | null;
   readonly warnings: readonly Warning[];
@@ -36,12 +33,10 @@ const CHECK_BEFORE = 0.12;
 /** Forecasts a plan. Same plan, seed and resolution, same answer. */
 export function forecastPlan(plan: Plan, seed = 1, resolution: Resolution = STANDARD_RESOLUTION): Forecast {
   const record = simulateCook(plan, seed, resolution);
-  const track = trackShares(record, plan.target.colour);
-  const doneTime = findDoneTime(record, plan.target.colour);
+  const track = trackShares(record, plan);
+  const doneTime = findDoneTime(record, plan);
   const window = findWindow(track);
   const peak = findPeak(track);
-  const oilBefore = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);
-  const oilMass = plan.events.reduce((sum, event) => sum + (event.oilMass ?? 0), oilBefore);
   return {
     record,
     track,
@@ -49,9 +44,8 @@ export function forecastPlan(plan: Plan, seed = 1, resolution: Resolution = STAN
     window,
     peak,
     firstCheck: doneTime === null ? null : doneTime * (1 - CHECK_BEFORE),
-    oilMass,
-    oilFilm: oilMass / batchYield(plan.food, plan.cut, plan.mass).surface,
-    acrylamide: acrylamideBand(plan.food, browningWhen(record, doneTime), record.sugarLeft),
+    oil: oilBudget(plan, record.prepared),
+    acrylamide: acrylamideBand(plan, browningWhen(record, doneTime), record.prepared.sugarLeft),
     warnings: findWarnings(plan, record, doneTime, window, peak),
   };
 }

@@ -50,37 +50,43 @@ export function forecastHold(
   refreshDuration: number,
 ): HoldForecast {
   const run = cookUntil(plan, seed, pulledAt, COARSE_RESOLUTION);
-  const start = medianCrispness(run, plan);
+  const start = medianCrispness(run);
   const interval = 60;
   const kept = [1];
   surround(run, PLACES[place]);
   for (let time = STEP; time <= duration; time += STEP) {
-    stepPieces(run.state, STEP);
-    if (time % interval === 0) kept.push(start > 0 ? medianCrispness(run, plan) / start : 0);
+    waitOn(run);
+    if (time % interval === 0) kept.push(start > 0 ? medianCrispness(run) / start : 0);
   }
   const half = kept.findIndex((share) => share <= 0.5);
   surround(run, REFRESH);
-  for (let time = STEP; time <= refreshDuration; time += STEP) stepPieces(run.state, STEP);
+  for (let time = STEP; time <= refreshDuration; time += STEP) waitOn(run);
   return {
     interval,
     kept,
     halfLife: half < 0 ? null : half * interval,
-    refreshed: start > 0 ? medianCrispness(run, plan) / start : 0,
+    refreshed: start > 0 ? medianCrispness(run) / start : 0,
   };
 }
 
 function surround(run: CookRun, place: { air: number; transfer: number; vapour: number }): void {
-  const { state } = run;
-  state.airTemperature.fill(place.air);
-  state.radiantTemperature.fill(place.air);
-  state.convection.fill(place.transfer);
-  state.radiation.fill(0);
-  state.vapourPressure.fill(place.vapour);
+  for (const { state } of run.groups) {
+    state.airTemperature.fill(place.air);
+    state.radiantTemperature.fill(place.air);
+    state.convection.fill(place.transfer);
+    state.radiation.fill(0);
+    state.vapourPressure.fill(place.vapour);
+  }
 }
 
-function medianCrispness(run: CookRun, plan: Plan): number {
-  const values = Array.from({ length: run.state.count }, (_, p) => crispnessOf(run.state, p, plan)).sort(
-    (a, b) => a - b,
-  );
+function waitOn(run: CookRun): void {
+  for (const { state } of run.groups) stepPieces(state, STEP);
+}
+
+function medianCrispness(run: CookRun): number {
+  const values = run.groups
+    .filter((group) => group.joined)
+    .flatMap(({ state, part }) => Array.from({ length: state.count }, (_, p) => crispnessOf(state, p, part)))
+    .sort((a, b) => a - b);
   return values[values.length >> 1]!;
 }

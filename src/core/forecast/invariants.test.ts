@@ -107,7 +107,11 @@ test('more oil never leaves more water in the pieces, nor browns them less', () 
     fc.property(file, num(0, 0.05), num(0, 0.05), (input, one, other) => {
       const plan = planFromFile(planFileSchema.parse({ ...input, prep: [] }));
       const cook = (mass: number) =>
-        simulateCook({ ...plan, events: [], preparation: [{ step: 'oil', mass }] }, 1, COARSE_RESOLUTION);
+        simulateCook(
+          { ...plan, events: [], preparation: [{ step: 'oil', mass, method: 'toss' }] },
+          1,
+          COARSE_RESOLUTION,
+        );
       const [less, more] = [cook(Math.min(one, other)), cook(Math.max(one, other))];
       expect(more.moisture.at(-1)!).toBeLessThanOrEqual(less.moisture.at(-1)! + 1e-6);
       expect(more.browning.at(-1)!).toBeGreaterThanOrEqual(less.browning.at(-1)! - 1e-6);
@@ -163,8 +167,8 @@ test('browning grows with sugar, protein and oil, ever less', () => {
     values.slice(1).forEach((value, i) => expect(value).toBeGreaterThanOrEqual(values[i]!));
     expect(values.at(-1)! - values.at(-2)!).toBeLessThan(values[2]! - values[1]!);
   };
-  rising((sugar) => maillardFactor(sugar, 0.02), [0, 0.003, 0.006, 0.009, 0.012]);
-  rising((protein) => maillardFactor(0.003, protein), [0.002, 0.02, 0.04, 0.06, 0.08]);
+  rising((sugar) => maillardFactor(sugar, 0.093), [0.01, 0.05, 0.09, 0.13, 0.17]);
+  rising((protein) => maillardFactor(0.014, protein), [0.02, 0.1, 0.18, 0.26, 0.34]);
   rising(oilFactor, [0, 0.02, 0.04, 0.06, 0.08]);
-  expect(maillardFactor(0.003, 0.02)).toBeCloseTo(1, 9);
+  expect(maillardFactor(0.014, 0.093)).toBeCloseTo(1, 9);
 });

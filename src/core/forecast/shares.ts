@@ -1,5 +1,5 @@
 import type { CookRecord } from '../engine/cook-record';
-import type { TargetColour } from '../plan/plan';
+import { type Plan, planParts } from '../plan/plan';
 import { judgePiece } from '../engine/judge-piece';
 
 /** Shares of pieces by verdict against time; each row sums to one. */
@@ -11,8 +11,9 @@ export interface ShareTrack {
   readonly shares: Float64Array;
 }
 
-/** Judges every piece at every sample of a record. */
-export function trackShares(record: CookRecord, colour: TargetColour): ShareTrack {
+/** Judges every piece at every sample of a record by the wish for its part; one that is not in yet is under. */
+export function trackShares(record: CookRecord, plan: Plan): ShareTrack {
+  const colours = planParts(plan).map((part) => part.target.colour);
   const { samples, pieces } = record;
   const shares = new Float64Array(samples * 4);
   for (let s = 0; s < samples; s++) {
@@ -23,7 +24,7 @@ export function trackShares(record: CookRecord, colour: TargetColour): ShareTrac
         record.browning[2 * at + 1]!,
         record.crispness[at]!,
         record.softness[at]!,
-        colour,
+        colours[record.part[p]!]!,
       );
       shares[s * 4 + verdict] = shares[s * 4 + verdict]! + 1 / pieces;
     }

@@ -9,5 +9,6 @@ export type Warning =
   | { readonly code: 'never-together'; readonly peakShare: number }
   | { readonly code: 'dries-before-browning'; readonly moisture: number }
   | { readonly code: 'browns-before-cooked'; readonly softness: number }
+  | { readonly code: 'breaks'; readonly share: number }
   | { readonly code: 'smoke'; readonly drippingG: number }
   | { readonly code: 'acrylamide-high' };

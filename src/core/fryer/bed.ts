@@ -3,9 +3,6 @@ import { shuffleInPlace, type RandomSource } from '../numeric/seeded-random';
 /** Share of the floor that pieces of one layer can cover. Source: random loose packing of flat shapes, about 0.8; feasibility study. */
 export const FLOOR_COVER = 0.8;
 
-/** Layers lost when all water has left: pieces shrink. Source: feasibility study, assumed. */
-export const LAYER_SHRINKAGE = 0.7;
-
 /** Share of h under a piece on the grate. Source: feasibility study, assumed. */
 export const GRATE_OPENNESS = 0.62;
 
@@ -15,9 +12,15 @@ export const LINED_OPENNESS = 0.3;
 /** Radiation of the heater on a free face, W/(m² K). Source: linearised, 250–350 °C coil seen by the top layer; feasibility study. */
 export const TOP_RADIATION = 9;
 
-/** Where the pieces of a sample lie: a place 0 is on top; which face looks up; whether it is still in the basket. */
+/** Where the pieces of a sample lie: a place 0 is on top; which face looks up; whether it is in the basket. */
 export interface BedState {
   readonly place: Int32Array;
+  /** layers that the piece stands for now; what is not in the basket counts as none */
+  readonly height: Float64Array;
+  /** layers above the piece, see `stackBed` */
+  readonly top: Float64Array;
+  /** the piece at each place, work space of `stackBed` */
+  readonly order: Int32Array;
   readonly faceUp: Int8Array;
   readonly inBasket: Int8Array;
 }
@@ -27,7 +30,14 @@ export function createBed(count: number, random: RandomSource): BedState {
   const place = Int32Array.from({ length: count }, (_, i) => i);
   shuffleInPlace(place, random);
   const faceUp = Int8Array.from({ length: count }, () => (random() < 0.5 ? 0 : 1));
-  return { place, faceUp, inBasket: new Int8Array(count).fill(1) };
+  return {
+    place,
+    height: new Float64Array(count),
+    top: new Float64Array(count),
+    order: new Int32Array(count),
+    faceUp,
+    inBasket: new Int8Array(count).fill(1),
+  };
 }
 
 /** Mixes the bed: a share `mixing` of the pieces change places among themselves, and each turns with chance `turning`. */
@@ -40,12 +50,32 @@ export function mixBed(bed: BedState, mixing: number, turning: number, random: R
   for (let p = 0; p < bed.faceUp.length; p++) if (random() < turning) bed.faceUp[p] = 1 - bed.faceUp[p]!;
 }
 
+/** Layers above each piece from the heights and places; returns the layers of the whole bed. No allocation. */
+export function stackBed(bed: BedState): number {
+  const { place, order, height, top, inBasket } = bed;
+  for (let p = 0; p < place.length; p++) order[place[p]!] = p;
+  let layers = 0;
+  for (let rank = 0; rank < order.length; rank++) {
+    const p = order[rank]!;
+    top[p] = layers;
+    if (inBasket[p] === 1) layers += height[p]!;
+  }
+  return layers;
+}
+
+/** Lays pieces `first` to `first + count` on top of the others, in their present order among themselves. */
+export function layOnTop(bed: BedState, first: number, count: number): void {
+  const isNew = (p: number) => p >= first && p < first + count;
+  const ranked = Array.from(bed.place, (place, p) => ({ place, p })).sort((a, b) => a.place - b.place);
+  [...ranked.filter(({ p }) => isNew(p)), ...ranked.filter(({ p }) => !isNew(p))].forEach(
+    ({ p }, rank) => (bed.place[p] = rank),
+  );
+}
+
 /**
- * How much of the piece at `place` lies deeper than `depth` layers, 0–1, when `count` pieces fill `layers`; each piece
- * fills a slice of the bed, so that nothing jumps as the load grows past a whole layer.
+ * How much of a piece that begins `top` layers down and is `height` layers high lies deeper than `depth` layers, 0–1; each
+ * piece fills a slice of the bed, so that nothing jumps as the load grows past a whole layer.
  */
-export function shareBelow(place: number, count: number, layers: number, depth: number): number {
-  const top = (place * layers) / count;
-  const height = layers / count;
+export function shareBelow(top: number, height: number, depth: number): number {
   return Math.min(1, Math.max(0, (top + height - depth) / height));
 }

@@ -84,7 +84,10 @@ describe('bed', () => {
 
   test('covered pieces add up to the layers above, without a jump at whole layers', () => {
     const covered = (layers: number) =>
-      Array.from({ length: 16 }, (_, place) => shareBelow(place, 16, layers, 1)).reduce((sum, x) => sum + x, 0) / 16;
+      Array.from({ length: 16 }, (_, place) => shareBelow((place * layers) / 16, layers / 16, 1)).reduce(
+        (sum, x) => sum + x,
+        0,
+      ) / 16;
     fc.assert(
       fc.property(fc.double({ min: 0.1, max: 5, noNaN: true }), (layers) => {
         expect(covered(layers)).toBeCloseTo(layers > 1 ? (layers - 1) / layers : 0, 6);
@@ -101,9 +104,10 @@ describe('surroundings', () => {
     const state = createPieceState(Array(count).fill(geometry), 15, tissueOf(findFood('potato-floury')!), 293);
     const bed = createBed(count, createSeededRandom(1));
     for (let p = 0; p < count; p++) bed.place[p] = p;
+    bed.height.fill(layers / count);
     const memory = { heat: new Float64Array(count).fill(heatEach), steam: new Float64Array(count) };
     const cavity = { ...createCavity(), temperature: DIAL };
-    surroundPieces(state, bed, memory, cavity, { ...fryer, ...change }, layers, 0.42, false);
+    surroundPieces({ state, first: 0, between: 0.42 }, bed, memory, cavity, { ...fryer, ...change }, false);
     return { state, bed, count };
   }
 

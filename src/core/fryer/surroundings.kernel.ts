@@ -1,5 +1,5 @@
 import type { PieceState } from '../engine/piece-state';
-import { type BedState, GRATE_OPENNESS, LINED_OPENNESS, shareBelow, TOP_RADIATION } from './bed';
+import { type BedState, GRATE_OPENNESS, LINED_OPENNESS, shareBelow, stackBed, TOP_RADIATION } from './bed';
 import { AIR_SPECIFIC_HEAT, type CavityState, vapourPressureOf } from './cavity';
 import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE, type Fryer } from './fryer';
 
@@ -15,37 +15,47 @@ export interface StreamMemory {
   readonly steam: Float64Array;
 }
 
+/** Pieces of one cut, and their place among all pieces of the bed. */
+export interface Surrounded {
+  readonly state: PieceState;
+  /** number of its first piece in the bed */
+  readonly first: number;
+  /** share of h on a face that lies against a neighbour */
+  readonly between: number;
+}
+
 /**
  * Sets air, h, radiation and vapour on every face from where each piece lies. Air passes from the top down, cooled by the
  * heat and wetted by the steam of what lies above: T(i) = T − Σ K(zi − zj)·Qj / (ṁ·cp), K a ramp from 0 (a layer above)
  * over ½ (beside) to 1 (a layer below), z in layers; the energy is carried, never clipped.
- * @param layers of the bed now @param between openness between neighbours
+ * The heights of the bed are the caller's.
  */
 export function surroundPieces(
-  state: PieceState,
+  group: Surrounded,
   bed: BedState,
   memory: StreamMemory,
   cavity: CavityState,
   fryer: Fryer,
-  layers: number,
-  between: number,
   open: boolean,
 ): void {
-  const { count } = state;
+  const { state, first, between } = group;
+  const count = bed.place.length;
+  const layers = stackBed(bed);
   const capacityFlow = fryer.airFlow * AIR_SPECIFIC_HEAT;
   const full = fryer.heatTransferCoefficient * (open ? STILL_AIR : 1);
-  const spread = layers / count;
   const grate = fryer.liner ? LINED_OPENNESS : GRATE_OPENNESS;
-  for (let p = 0; p < count; p++) {
-    if (bed.inBasket[p] === 0) {
+  for (let p = 0; p < state.count; p++) {
+    const own = first + p;
+    if (bed.inBasket[own] === 0) {
       layOnRack(state, p);
       continue;
     }
-    const z = bed.place[p]! * spread;
+    const z = bed.top[own]!;
+    const height = bed.height[own]!;
     let heatAbove = 0;
     let steamAbove = 0;
     for (let j = 0; j < count; j++) {
-      const weight = 0.5 + 0.5 * (z - bed.place[j]! * spread);
+      const weight = 0.5 + 0.5 * (z - bed.top[j]!);
       if (weight <= 0) continue;
       const capped = weight > 1 ? 1 : weight;
       heatAbove += capped * memory.heat[j]!;
@@ -53,11 +63,11 @@ export function surroundPieces(
     }
     const air = cavity.temperature - heatAbove / capacityFlow;
     const vapour = vapourPressureOf(Math.max(0, cavity.humidityMet + steamAbove / fryer.airFlow));
-    const covered = shareBelow(bed.place[p]!, count, layers, 1);
-    const resting = layers <= 1 ? 1 : shareBelow(bed.place[p]!, count, layers, layers - 1);
+    const covered = shareBelow(z, height, 1);
+    const resting = layers <= 1 ? 1 : shareBelow(z, height, layers - 1);
     for (let side = 0; side < 2; side++) {
       const f = 2 * p + side;
-      const up = side === bed.faceUp[p];
+      const up = side === bed.faceUp[own];
       const openness = up ? 1 + (between - 1) * covered : grate * resting + between * (1 - resting);
       state.airTemperature[f] = air;
       state.vapourPressure[f] = vapour;

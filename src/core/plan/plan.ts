@@ -8,6 +8,9 @@ export type DryingMethod = 'drain' | 'towel' | 'towel-twice' | 'spinner' | 'stea
 /** How pieces are cooked before the fryer. */
 export type ParcookMethod = 'boil' | 'steam' | 'microwave' | 'pressure' | 'hot-soak';
 
+/** How oil gets onto the pieces. */
+export type OilingMethod = 'toss' | 'spray' | 'brush';
+
 /** What is done before the fryer, in the order done. SI units. */
 export type PreparationStep =
   | { readonly step: 'rinse'; readonly changes: number }
@@ -23,9 +26,9 @@ export type PreparationStep =
   | { readonly step: 'marinate'; readonly duration: number }
   | { readonly step: 'brine'; readonly duration: number }
   | { readonly step: 'dry'; readonly method: DryingMethod; readonly duration: number | null }
-  | { readonly step: 'oil'; readonly mass: number }
+  | { readonly step: 'oil'; readonly mass: number; readonly method: OilingMethod }
   | { readonly step: 'starch'; readonly mass: number }
-  | { readonly step: 'season'; readonly mass: number }
+  | { readonly step: 'season'; readonly mass: number; readonly saltShare: number }
   | { readonly step: 'dredge'; readonly layers: 1 | 2 }
   | { readonly step: 'batter'; readonly mass: number };
 
@@ -36,13 +39,14 @@ export interface Stage {
 }
 
 /** What the cook does at the drawer. */
-export type CookAction = 'shake' | 'toss' | 'flip' | 'open' | 'pull' | 'oil';
+export type CookAction = 'shake' | 'toss' | 'flip' | 'open' | 'pull' | 'oil' | 'add';
 
-/** An opening of the drawer, s after the start; kg of oil where it is oiled again. */
+/** An opening of the drawer, s after the start; kg of oil where it is oiled again; the pieces where some are put in. */
 export interface CookEvent {
   readonly time: number;
   readonly action: CookAction;
   readonly oilMass?: number;
+  readonly part?: BatchPart;
 }
 
 /** The colour wished for. */
@@ -51,10 +55,11 @@ export type TargetColour = 'pale' | 'golden' | 'brown';
 /** The bite wished for. */
 export type TargetCrispness = 'tender' | 'crisp' | 'very-crisp';
 
-/** A cook described completely: the engine needs nothing else. SI units. */
-export interface Plan {
-  readonly name: string;
+/** Pieces that go into the basket together. */
+export interface BatchPart {
   readonly food: Food;
+  /** kg reducing sugars per kg fresh, as bought and kept; see `sugarOf` */
+  readonly reducingSugar: number;
   readonly cut: Cut;
   /** standard deviation of thickness over its mean */
   readonly scatter: number;
@@ -63,13 +68,24 @@ export interface Plan {
   /** K, of the pieces when the first step begins */
   readonly startTemperature: number;
   readonly preparation: readonly PreparationStep[];
+  readonly target: { readonly colour: TargetColour; readonly crispness: TargetCrispness };
+}
+
+/** A cook described completely: the engine needs nothing else. SI units. */
+export interface Plan extends BatchPart {
+  readonly name: string;
   readonly fryer: Fryer;
   readonly preheat: Stage | null;
   /** factor on browning that belongs to this kitchen or member of an ensemble; 1 unless learnt */
   readonly browningScale: number;
   readonly stages: readonly Stage[];
   readonly events: readonly CookEvent[];
-  readonly target: { readonly colour: TargetColour; readonly crispness: TargetCrispness };
+}
+
+/** What is loaded at the start and what is added later, in the order it goes in. */
+export function planParts(plan: Plan): BatchPart[] {
+  const added = [...plan.events].sort((a, b) => a.time - b.time).flatMap((event) => event.part ?? []);
+  return [plan, ...added];
 }
 
 /** Duration of all stages, s. */

@@ -34,16 +34,20 @@ export function layCoat(state: PieceState, coat: Coat): void {
   }
 }
 
+/** Water that powder drinks through a film of oil, share of what it drinks from a damp skin. Source: assumed. */
+const OILED_THIRST = 0.4;
+
 /**
  * Dry powder (starch, flour) that sits on the damp surface and drinks from film and skin: the water of film and outer
- * cells down to 0.2 mm is shared with the powder's solids.
+ * cells down to 0.2 mm is shared with the powder's solids. Over an oiled skin it drinks the less.
  * @param powder kg/m²
  */
-export function dustPowder(state: PieceState, powder: number): void {
+export function dustPowder(state: PieceState, powder: number, oiled: boolean): void {
+  const thirst = oiled ? OILED_THIRST : 1;
   const { count, cells, tissue } = state;
   for (let p = 0; p < count; p++) {
     for (let side = 0; side < 2; side++) {
-      const drunk = Math.min(state.film[2 * p + side]!, powder);
+      const drunk = Math.min(state.film[2 * p + side]!, thirst * powder);
       state.film[2 * p + side] = state.film[2 * p + side]! - drunk;
       let depth = 0;
       let solids = 0;

@@ -1,10 +1,14 @@
 import { batchYield } from '../cut/batch-yield';
+import { cutSlenderness } from '../cut/piece-geometry';
 import type { PieceState } from '../engine/piece-state';
-import type { Plan } from '../plan/plan';
+import type { BatchPart, PreparationStep } from '../plan/plan';
 import { airPieces } from './air-pieces';
+import { brokenShare, HANDLING } from './breakage';
 import { HELD_OIL, maillardFactor, oilFactor } from './browning-factor';
 import { BATTER_BROWNING, BATTER_MOISTURE, DREDGED, dustPowder, layCoat } from './coat';
+import { OILING } from './oiling';
 import { parcookPiece } from './parcook';
+import { drawBySalt, SPICED_BROWNING } from './season';
 import { soakPiece } from './soak';
 import { CUT_JUICE, DRYING_TIME, FILM_AFTER, MARINADE_FILM } from './water-film';
 
@@ -19,8 +23,9 @@ const PRESSED_MOST = 0.2;
 const PRESS_TIME = 1200;
 const THAWED_SHARE = 0.12;
 
-/** Sugar and soy of a marinade on the skin. Source: assumed. */
-const MARINATED_BROWNING = 1.35;
+/** What sugar and soy of a marinade add to browning in the end, and how fast they go in, s. Source: assumed. */
+const MARINATED_BROWNING = 0.35;
+const MARINADE_TIME = 1200;
 
 /** Pieces warmer than this, K, cool and steam while they are dried by hand. */
 const STEAMING = 308;
@@ -31,19 +36,35 @@ export interface Preparation {
   readonly oilFilm: number;
   /** kg of oil that drips off */
   readonly oilDripping: number;
+  /** kg of oil that never reached the food: on the bowl, in the air */
+  readonly oilMissed: number;
+  /** share of the softening needed at the heart before the fryer, 0–1, mean of the pieces */
+  readonly coreSoftness: number;
+  /** share of gelatinised starch in the outermost half millimetre, 0–1, mean */
+  readonly gelatinisedSkin: number;
+  /** share of the pieces that hands and cloth are likely to break, 0–1 */
+  readonly breakage: number;
   /** share of the raw sugar left near the surface, mean of the pieces */
   readonly sugarLeft: number;
 }
 
-/** Carries the raw pieces of `state` through the plan's preparation, in the order given, and returns what is left on them. */
-export function prepareBatch(state: PieceState, plan: Plan): Preparation {
+/**
+ * Carries the raw pieces of `state` through their preparation, in the order given, and returns what is left on them.
+ * @param browningScale of the kitchen, on every face
+ */
+export function prepareBatch(state: PieceState, part: BatchPart, browningScale: number): Preparation {
   const { count, cells } = state;
-  const surface = batchYield(plan.food, plan.cut, plan.mass).surface;
+  const surface = batchYield(part.food, part.cut, part.mass).surface;
   const sugar = new Float64Array(count * cells).fill(1);
   state.film.fill(CUT_JUICE);
+  const slenderness = cutSlenderness(part.cut);
+  const oil = [0, 0] as [number, number];
   let oilMass = 0;
+  let oilMissed = 0;
   let skinBrowning = 1;
-  for (const step of plan.preparation) {
+  let whole = 1;
+  for (const step of part.preparation) {
+    whole *= 1 - brokenShare(softnessOf(state, part), handlingOf(step), slenderness);
     switch (step.step) {
       case 'rinse':
         state.film.fill(FILM_AFTER.drain);
@@ -53,11 +74,11 @@ export function prepareBatch(state: PieceState, plan: Plan): Preparation {
       case 'brine':
         state.film.fill(FILM_AFTER.drain);
         for (let p = 0; p < count; p++) {
-          soakPiece(state, p, plan.food, sugar, step.step === 'soak' ? step.waterTemperature : 283.15, step.duration);
+          soakPiece(state, p, part.food, sugar, step.step === 'soak' ? step.waterTemperature : 283.15, step.duration);
         }
         break;
       case 'parcook':
-        for (let p = 0; p < count; p++) parcookPiece(state, p, plan.food, sugar, step, plan.mass);
+        for (let p = 0; p < count; p++) parcookPiece(state, p, part.food, sugar, step, part.mass);
         settleSkins(state);
         if (step.method !== 'microwave') state.film.fill(FILM_AFTER.drain);
         break;
@@ -69,16 +90,20 @@ export function prepareBatch(state: PieceState, plan: Plan): Preparation {
         break;
       case 'marinate':
         state.film.fill(MARINADE_FILM);
-        skinBrowning *= MARINATED_BROWNING;
+        skinBrowning *= 1 + MARINATED_BROWNING * (1 - Math.exp(-step.duration / MARINADE_TIME));
         break;
       case 'dry':
         dryPieces(state, step.method, step.duration);
         break;
       case 'oil':
         oilMass += step.mass;
+        oilMissed += step.mass * (1 - OILING[step.method].landed);
+        OILING[step.method].faces.forEach(
+          (share, side) => (oil[side]! += (share * OILING[step.method].landed * step.mass) / surface),
+        );
         break;
       case 'starch':
-        dustPowder(state, step.mass / surface);
+        dustPowder(state, step.mass / surface, oilMass > 0);
         break;
       case 'dredge':
         layCoat(state, { ...DREDGED, solids: DREDGED.solids * (step.layers === 2 ? 5 / 3 : 1) });
@@ -94,23 +119,67 @@ export function prepareBatch(state: PieceState, plan: Plan): Preparation {
         state.film.fill(0);
         skinBrowning *= BATTER_BROWNING;
         break;
-      case 'season':
+      case 'season': {
+        drawBySalt(state, (step.mass * step.saltShare) / surface);
+        skinBrowning *= 1 + SPICED_BROWNING * (1 - Math.exp((-step.mass * (1 - step.saltShare)) / surface / 0.01));
         break;
+      }
     }
   }
-  const oilFilm = Math.min(HELD_OIL, oilMass / surface);
-  const sugarLeft = setBrowning(state, plan, sugar, skinBrowning * oilFactor(oilFilm));
-  return { oilFilm, oilDripping: Math.max(0, oilMass - oilFilm * surface), sugarLeft };
+  const films = oil.map((film) => Math.min(HELD_OIL, film));
+  const oilFilm = (films[0]! + films[1]!) / 2;
+  const sugarLeft = setBrowning(
+    state,
+    part,
+    sugar,
+    films.map((film) => browningScale * skinBrowning * oilFactor(film)),
+  );
+  return {
+    oilFilm,
+    oilDripping: Math.max(0, oilMass - oilMissed - oilFilm * surface),
+    oilMissed,
+    sugarLeft,
+    coreSoftness: softnessOf(state, part),
+    gelatinisedSkin: meanNearFaces(state, state.gelatinised),
+    breakage: 1 - whole,
+  };
 }
 
-/** Browning factor of every face from the sugar left in it; returns the mean share left. */
-function setBrowning(state: PieceState, plan: Plan, sugar: Float64Array, skin: number): number {
+/** How roughly a step handles the pieces. */
+function handlingOf(step: PreparationStep): number {
+  return step.step === 'dry'
+    ? HANDLING[step.method]
+    : step.step === 'oil'
+      ? HANDLING[step.method]
+      : HANDLING[step.step];
+}
+
+/** Share of the softening needed at the heart, 0–1, mean of the pieces. */
+function softnessOf(state: PieceState, part: BatchPart): number {
+  const middle = (state.cells - 1) / 2;
+  let sum = 0;
+  for (let p = 0; p < state.count; p++) {
+    sum += Math.min(1, state.softening[p * state.cells + middle]! / part.food.softeningDose);
+  }
+  return sum / state.count;
+}
+
+/** Mean over all faces of what lies within the browning depth. */
+function meanNearFaces(state: PieceState, field: Float64Array): number {
+  let sum = 0;
+  for (let f = 0; f < 2 * state.count; f++) sum += shareNearFace(state, f >> 1, f & 1, field);
+  return sum / (2 * state.count);
+}
+
+/** Browning factor of every face from the sugar left in it and what lies on that side; returns the mean share left. */
+function setBrowning(state: PieceState, part: BatchPart, sugar: Float64Array, skins: readonly number[]): number {
+  const solids = 1 - part.food.composition.water;
+  const protein = part.food.composition.protein / solids;
   let left = 0;
   for (let f = 0; f < 2 * state.count; f++) {
-    const share = sugarNearFace(state, f >> 1, f & 1, sugar);
+    const share = shareNearFace(state, f >> 1, f & 1, sugar);
     left += share / (2 * state.count);
-    state.browningFactor[f] =
-      plan.browningScale * skin * maillardFactor(plan.food.reducingSugar * share, plan.food.composition.protein);
+    state.browningFactor[f] = skins[f & 1]! * maillardFactor((part.reducingSugar * share) / solids, protein);
   }
   return left;
 }
@@ -145,15 +214,15 @@ function rinseSkins(state: PieceState, sugar: Float64Array, changes: number): vo
   }
 }
 
-/** Mean share of sugar within the browning depth of one face. */
-function sugarNearFace(state: PieceState, p: number, side: number, sugar: Float64Array): number {
+/** Mean of a field of shares within the browning depth of one face. */
+function shareNearFace(state: PieceState, p: number, side: number, field: Float64Array): number {
   const { cells, halfWidth } = state;
   let depth = 0;
   let sum = 0;
   for (let i = 0; i < cells && depth < BROWNING_DEPTH; i++) {
     const at = p * cells + (side === 0 ? i : cells - 1 - i);
     const width = Math.min(2 * halfWidth[at]!, BROWNING_DEPTH - depth);
-    sum += width * sugar[at]!;
+    sum += width * field[at]!;
     depth += width;
   }
   return sum / depth;

@@ -47,7 +47,7 @@ export function liveThrough(plan: Plan, fryer: keyof typeof HIDDEN_TRUTH, seed: 
     },
   };
   const record = simulateCook(real, seed);
-  const ready = findDoneTime(record, plan.target.colour) ?? cookDuration(plan) - 60;
+  const ready = findDoneTime(record, plan) ?? cookDuration(plan) - 60;
   const pulledAfter = Math.min(cookDuration(plan) - record.interval, ready + 60 + noise() * HAND_DELAY);
   const sample = Math.round(pulledAfter / record.interval);
   return {

@@ -58,9 +58,10 @@ const LETTERS: Record<CookEvent['action'], string> = {
   open: 'O',
   pull: 'P',
   oil: 'oil',
+  add: 'A',
 };
 
-/** Openings as fine lines through the field with a letter above: S shake, T toss, F flip, O open, P pull, oil. */
+/** Openings as fine lines through the field with a letter above: S shake, T toss, F flip, O open, P pull, A add, oil. */
 export function OpeningMarks({
   openings,
   x,

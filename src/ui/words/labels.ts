@@ -42,6 +42,7 @@ export const ACTION_WORDS: Record<CookAction, string> = {
   open: 'Open the drawer',
   pull: 'Pull what is right',
   oil: 'Oil again',
+  add: 'Add the rest',
 };
 
 export const COLOUR_WORDS: Record<TargetColour, string> = { pale: 'Pale', golden: 'Golden', brown: 'Brown' };
@@ -59,6 +60,9 @@ export const EVENT_WORDS: Record<BatchEventKind, string> = {
   shaken: 'Shaken',
   tossed: 'Tossed',
   flipped: 'Flipped',
+  oiled: 'Oiled again',
+  added: 'Added',
+  'pulled-some': 'Pulled some',
   'drawer-open': 'Drawer opened',
   'more-time': 'One more minute',
   done: 'Pulled',

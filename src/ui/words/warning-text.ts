@@ -21,6 +21,7 @@ export function warningText(warning: Warning, units: UnitSystem): string {
       return `At best ${percentText(warning.peakShare)} are right together. Shake more often, load less, or pull in stages.`;
     case 'dries-before-browning':
     case 'browns-before-cooked':
+    case 'breaks':
     case 'smoke':
     case 'acrylamide-high':
       return warningDetail(warning);

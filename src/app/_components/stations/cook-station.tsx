@@ -17,10 +17,19 @@ import { StationCaution } from './station-caution';
 /** Most stages the station offers. */
 const MOST_STAGES = 3;
 
+type OpeningEvent = PlanFile['cook']['events'][number];
+
+/** Openings that only mix; the others carry something of their own and stay as planned. */
+function isMixing(event: OpeningEvent): event is OpeningEvent & { action: 'shake' | 'toss' | 'flip' } {
+  return event.action === 'shake' || event.action === 'toss' || event.action === 'flip';
+}
+
 /** Stages, openings, and what is wished for. */
 export function CookStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
   const { stages, events } = document.cook;
+  const mixings = events.filter(isMixing);
+  const mixing = mixings[0]?.action;
   /* the preheat goes to the temperature of the first stage, whichever that becomes */
   const withStages = (next: PlanFile['cook']['stages']): PlanFile => ({
     ...document,
@@ -34,10 +43,14 @@ export function CookStation({ document, plan, forecast, move, release }: Station
     withStages(stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)));
   const withOpenings = (count: number): PlanFile => {
     const minutes = (forecast?.doneTime ?? cookDuration(plan) * 0.75) / 60;
-    const action = events[0]?.action ?? 'shake';
+    const action = mixing ?? 'shake';
+    const others = events.filter((event) => !isMixing(event));
     return {
       ...document,
-      cook: { ...document.cook, events: spreadOpenings(count, minutes).map((minute) => ({ minute, action })) },
+      cook: {
+        ...document.cook,
+        events: [...others, ...spreadOpenings(count, minutes).map((minute) => ({ minute, action }))],
+      },
     };
   };
   return (
@@ -93,18 +106,18 @@ export function CookStation({ document, plan, forecast, move, release }: Station
       )}
       <Choice
         label="Openings"
-        value={String(events.length)}
+        value={String(mixings.length)}
         options={[0, 1, 2, 3, 4, 5, 6].map((count) => ({ value: String(count), word: String(count) }))}
         onChange={(count) => release(withOpenings(Number(count)))}
       />
-      {events.length > 0 && (
+      {mixings.length > 0 && (
         <>
           <p className="text-[13px] text-iron-soft">
-            At {events.map((event) => clockText(event.minute * 60)).join(', ')}
+            At {mixings.map((event) => clockText(event.minute * 60)).join(', ')}
           </p>
           <Choice
             label="At each opening"
-            value={events[0]!.action}
+            value={mixing ?? 'shake'}
             options={(['shake', 'toss', 'flip'] as const).map((action) => ({
               value: action,
               word: ACTION_WORDS[action],
@@ -112,7 +125,10 @@ export function CookStation({ document, plan, forecast, move, release }: Station
             onChange={(action) =>
               release({
                 ...document,
-                cook: { ...document.cook, events: events.map((event) => ({ ...event, action })) },
+                cook: {
+                  ...document.cook,
+                  events: events.map((event) => (isMixing(event) ? { ...event, action } : event)),
+                },
               })
             }
           />

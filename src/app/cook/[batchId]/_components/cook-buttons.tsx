@@ -10,6 +10,7 @@ const BUTTONS: readonly { readonly kind: BatchEventKind; readonly word: string; 
   { kind: 'shaken', word: 'Shaken', key: 's' },
   { kind: 'tossed', word: 'Tossed', key: 't' },
   { kind: 'flipped', word: 'Flipped', key: 'f' },
+  { kind: 'pulled-some', word: 'Pulled some', key: 'p' },
   { kind: 'drawer-open', word: 'Drawer open', key: 'o' },
   { kind: 'more-time', word: '+1 min', key: 'm' },
   { kind: 'done', word: 'Pulled: done', key: 'd' },
@@ -22,15 +23,24 @@ const ANSWER_TO: Record<NextAction['verb'], BatchEventKind> = {
   open: 'drawer-open',
   check: 'drawer-open',
   pull: 'done',
-  oil: 'tossed',
+  oil: 'oiled',
+  add: 'added',
 };
+
+/** Answers that only some plans need; they stand in the row while they are due. */
+const WHEN_DUE: readonly (typeof BUTTONS)[number][] = [
+  { kind: 'oiled', word: 'Oiled', key: 'l' },
+  { kind: 'added', word: 'Added', key: 'a' },
+];
 
 /** Large answers, by touch and by key; the one that is due stands out. */
 export function CookButtons({ verb, record }: { verb: NextAction['verb']; record: (kind: BatchEventKind) => void }) {
+  const due = WHEN_DUE.filter((button) => button.kind === ANSWER_TO[verb]);
+  const buttons = [...due, ...BUTTONS];
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
-      const button = BUTTONS.find((candidate) => candidate.key === event.key.toLowerCase());
+      const button = [...WHEN_DUE, ...BUTTONS].find((candidate) => candidate.key === event.key.toLowerCase());
       if (button) record(button.kind);
     };
     window.addEventListener('keydown', onKeyDown);
@@ -39,7 +49,7 @@ export function CookButtons({ verb, record }: { verb: NextAction['verb']; record
   return (
     <>
       <div className="mt-4 grid grid-cols-2 gap-2.5 sm:grid-cols-3 lg:grid-cols-6">
-        {BUTTONS.map((button) => (
+        {buttons.map((button) => (
           <Button
             key={button.kind}
             look={ANSWER_TO[verb] === button.kind ? 'light' : 'iron'}

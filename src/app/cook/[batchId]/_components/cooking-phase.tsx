@@ -24,6 +24,7 @@ const VERBS = {
   check: 'Check',
   pull: 'Pull',
   oil: 'Oil again, toss',
+  add: 'Add the rest',
 } as const;
 
 /** The run: one verb, one countdown, one temperature; the field with its playhead; what it should look like. */

@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { deriveRun } from '@/core/cook/run-state';
 import type { Batch } from '@/schemas/batch';
+import { happenedEvents } from '@/schemas/happened-events';
 import { planFromFile } from '@/schemas/plan-file';
 import { OutcomeForm } from '@/app/_components/outcome-form';
 import { Button } from '@/ui/controls/button';
@@ -30,7 +31,7 @@ export function BatchView({ batch }: { batch: Batch }) {
             ...batch.document,
             cook: {
               ...batch.document.cook,
-              events: run.openings.map((opening) => ({ minute: opening.time / 60, action: opening.action })),
+              events: happenedEvents(batch.document, run.openings),
             },
           },
     [batch.document, run],
