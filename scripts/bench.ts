@@ -1,4 +1,5 @@
 /* npm run bench: how long the engine takes here, cold and warm. Nothing is asserted; figures are looked at. */
+import { Session } from 'node:inspector/promises';
 import { startRun, stepRun } from '../src/core/engine/cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from '../src/core/engine/resolution';
 import { simulateCook } from '../src/core/engine/simulate-cook';
@@ -39,22 +40,30 @@ const steps = (FORECAST.pieces * 25 * 60) / FORECAST.step;
 const seconds = time(() => simulateCook(plan, 1, FORECAST)) / 1000;
 console.log(`piece steps a second ${Math.round(steps / seconds).toLocaleString('en')}`);
 
-/** Heap taken by a step of the whole basket, bytes: the median of many short stretches, so that a collection does not count. */
-function allocationPerStep(): number {
-  const run = startRun(plan, createSeededRandom(1), FORECAST);
-  const stretch = 20;
-  const grown = Array.from({ length: 41 }, () => {
-    const before = process.memoryUsage().heapUsed;
-    for (let n = 0; n < stretch; n++) stepRun(run, plan, 468, false, FORECAST.step);
-    return (process.memoryUsage().heapUsed - before) / stretch;
-  }).sort((a, b) => a - b);
-  return grown[grown.length >> 1]!;
+/** Bytes that the core's own functions allocate in a step of the whole basket, by the sampling heap profiler, once compiled. */
+async function allocationPerStep(): Promise<number> {
+  const walkOn = (steps: number, run = startRun(plan, createSeededRandom(1), FORECAST)) => {
+    for (let n = 0; n < steps; n++) stepRun(run, plan, 468, false, FORECAST.step);
+    return run;
+  };
+  walkOn(600);
+  const run = walkOn(60);
+  const session = new Session();
+  session.connect();
+  await session.post('HeapProfiler.startSampling', { samplingInterval: 64 });
+  const counted = 200;
+  walkOn(counted, run);
+  const { profile } = await session.post('HeapProfiler.stopSampling');
+  session.disconnect();
+  let bytes = 0;
+  const add = (node: (typeof profile)['head']) => {
+    if (node.callFrame.url.includes('/core/')) bytes += node.selfSize;
+    node.children.forEach(add);
+  };
+  add(profile.head);
+  return bytes / counted;
 }
-const idle = process.memoryUsage().heapUsed;
-const reading = process.memoryUsage().heapUsed - idle;
-console.log(
-  `heap taken by a step of ${FORECAST.pieces} pieces ${allocationPerStep().toFixed(0)} bytes; taking the reading costs ${(reading / 20).toFixed(0)}`,
-);
+console.log(`allocated in a step of ${FORECAST.pieces} pieces: ${(await allocationPerStep()).toFixed(1)} bytes`);
 
 const chips = planFromFile({
   ...FIRST_PLAN,

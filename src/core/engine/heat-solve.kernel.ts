@@ -11,8 +11,9 @@ const PASS_LIMIT = 8;
 const BOIL_SHARE_LIMIT = 0.95;
 
 /** Capacities, conductances and boiling points of piece p at the start of a step, into the scratch. */
-export function prepareCells(state: PieceState, p: number, duration: number): void {
+export function prepareCells(state: PieceState, p: number): void {
   const { cells, tissue, scratch } = state;
+  const duration = scratch.duration[0]!;
   const { conductivity, conductance, capacity, boiling, boilingSlope } = scratch;
   const base = p * cells;
   const solids = tissue.solidsDensity;
@@ -44,8 +45,9 @@ export function prepareCells(state: PieceState, p: number, duration: number): vo
  * scratch.evaporation.
  * Cost: about two tridiagonal solves a step. Source: active-set form of the moving-front drying model, Farkas et al. (1996).
  */
-export function solveHeat(state: PieceState, p: number, duration: number): void {
+export function solveHeat(state: PieceState, p: number): void {
   const { cells, scratch, tissue } = state;
+  const duration = scratch.duration[0]!;
   const { lower, diagonal, upper, solution, capacity, conductance, boiling, boilingSlope, evaporation } = scratch;
   const { front } = state;
   const base = p * cells;

@@ -41,7 +41,7 @@ test('diffusing water keeps water and heat on any uneven profile, and only evens
       state.moisture.set(moisture);
       state.temperature.set(temperature);
       const before = totals(state);
-      diffuseWater(state, 0, 5);
+      diffuseWater(state, 0);
       const after = totals(state);
       expect(after.water / before.water).toBeCloseTo(1, 9);
       expect(after.heat / before.heat).toBeCloseTo(1, 9);
@@ -56,7 +56,7 @@ test('water drawn by the skins leaves the piece, no more and no less', () => {
   const before = totals(state).water;
   state.scratch.drawn[0] = 0.004;
   state.scratch.drawn[1] = 0.001;
-  diffuseWater(state, 0, 5);
+  diffuseWater(state, 0);
   expect(before - totals(state).water).toBeCloseTo(0.005 / state.tissue.solidsDensity, 12);
   expect(state.moisture[0]!).toBeLessThan(state.moisture[14]!);
 });

@@ -72,6 +72,8 @@ export interface PieceState {
 
 /** Work space of one piece, `cells` long, or two long for faces. */
 export interface PieceScratch {
+  /** s, length of the step under way; one long: handed to the kernels here, a number as an argument would be boxed */
+  readonly duration: Float64Array;
   readonly lower: Float64Array;
   readonly diagonal: Float64Array;
   readonly upper: Float64Array;
@@ -132,6 +134,7 @@ export function createPieceState(
     repairs: 0,
     passes: 0,
     scratch: {
+      duration: new Float64Array(1),
       lower: perScratch(),
       diagonal: perScratch(),
       upper: perScratch(),

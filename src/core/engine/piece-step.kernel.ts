@@ -16,26 +16,28 @@ const { max, min } = Math;
  */
 export function stepPieces(state: PieceState, duration: number): void {
   const { count, cells } = state;
+  state.scratch.duration[0] = duration;
   for (let p = 0; p < count; p++) {
     const base = p * cells;
-    prepareCells(state, p, duration);
-    balanceSkin(state, 0, 2 * p, base, base + 1, duration);
-    balanceSkin(state, 1, 2 * p + 1, base + cells - 1, base + cells - 2, duration);
-    solveHeat(state, p, duration);
-    boilOff(state, p, duration);
-    dryFace(state, p, 0, base, duration);
-    dryFace(state, p, 1, base + cells - 1, duration);
-    diffuseWater(state, p, duration);
+    prepareCells(state, p);
+    balanceSkin(state, 0, 2 * p, base, base + 1);
+    balanceSkin(state, 1, 2 * p + 1, base + cells - 1, base + cells - 2);
+    solveHeat(state, p);
+    boilOff(state, p);
+    dryFace(state, p, 0, base);
+    dryFace(state, p, 1, base + cells - 1);
+    diffuseWater(state, p);
     drawWater(state, p);
-    ripenInside(state, p, duration);
+    ripenInside(state, p);
     const centre = base + (cells - 1) / 2;
-    brownFace(state, 2 * p, base, centre, duration);
-    brownFace(state, 2 * p + 1, base + cells - 1, centre, duration);
+    brownFace(state, 2 * p, base, centre);
+    brownFace(state, 2 * p + 1, base + cells - 1, centre);
   }
 }
 
 /** Water that boiled inside leaves as steam at its own boiling point; temperatures become the solved ones. */
-function boilOff(state: PieceState, p: number, duration: number): void {
+function boilOff(state: PieceState, p: number): void {
+  const duration = state.scratch.duration[0]!;
   const { cells, tissue, scratch, moisture, volume, temperature } = state;
   const base = p * cells;
   let steam = 0;
@@ -56,7 +58,8 @@ function boilOff(state: PieceState, p: number, duration: number): void {
 }
 
 /** Skin temperature, heat taken and evaporation of one face, all from the solved field; film goes before the cell's own water. */
-function dryFace(state: PieceState, p: number, face: number, outer: number, duration: number): void {
+function dryFace(state: PieceState, p: number, face: number, outer: number): void {
+  const duration = state.scratch.duration[0]!;
   const { scratch } = state;
   const f = 2 * p + face;
   const kd = scratch.skinConductance[face]!;
@@ -126,8 +129,9 @@ function passDebt(state: PieceState, from: number, to: number): void {
   moisture[to] = moisture[to]! - owed / volume[to]!;
 }
 
-/** Gelatinisation and softening of every cell, and the warmest the centre has been. */
-export function ripenInside(state: PieceState, p: number, duration: number): void {
+/** Gelatinisation and softening of every cell during scratch.duration, and the warmest the centre has been. */
+export function ripenInside(state: PieceState, p: number): void {
+  const duration = state.scratch.duration[0]!;
   const { cells, temperature, gelatinised, softening, hottestCentre } = state;
   const centre = temperature[p * cells + (cells - 1) / 2]!;
   hottestCentre[p] = max(hottestCentre[p]!, centre);
@@ -143,10 +147,10 @@ export function ripenInside(state: PieceState, p: number, duration: number): voi
  * passes it on over the same crust: with r = (Ts − Tcentre)/(T∞ − Tcentre) on the flat, its r is 2r/(1 + r).
  * Source: steady balance of an edge with doubled surface per crust; assumed to hold while the crust grows.
  */
-function brownFace(state: PieceState, f: number, outer: number, centre: number, duration: number): void {
+function brownFace(state: PieceState, f: number, outer: number, centre: number): void {
   if (state.film[f]! > 0) return;
   const wetness = state.moisture[outer]! / BROWNING_HALF_MOISTURE;
-  const pace = (duration * state.browningFactor[f]!) / (1 + wetness * wetness);
+  const pace = (state.scratch.duration[0]! * state.browningFactor[f]!) / (1 + wetness * wetness);
   const skin = state.skinTemperature[f]!;
   const inside = state.temperature[centre]!;
   const air = state.airTemperature[f]!;

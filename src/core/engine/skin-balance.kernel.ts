@@ -38,15 +38,9 @@ const LARGEST_MOVE = 20;
  * @param face 0 or 1 @param outer index of the outermost cell @param next index of the cell below it
  * Source: Bird, Stewart & Lightfoot, Transport Phenomena, §22.8; relation of hm and h: Chilton & Colburn (1934).
  */
-export function balanceSkin(
-  state: PieceState,
-  face: number,
-  f: number,
-  outer: number,
-  next: number,
-  duration: number,
-): void {
+export function balanceSkin(state: PieceState, face: number, f: number, outer: number, next: number): void {
   const { scratch, tissue } = state;
+  const duration = scratch.duration[0]!;
   const convection = state.convection[f]!;
   const radiation = state.radiation[f]!;
   const kd = scratch.skinConductance[face]!;

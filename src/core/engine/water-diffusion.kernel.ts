@@ -14,8 +14,9 @@ export function liquidDiffusivity(temperature: number, moisture: number): number
  * D = D(T) · X/(X + 0.35). Water carries its enthalpy along (upwind), so heat is kept to rounding.
  * Cost: one tridiagonal solve. Source: Fick's law with moisture-dependent diffusivity, as in potato drying.
  */
-export function diffuseWater(state: PieceState, p: number, duration: number): void {
+export function diffuseWater(state: PieceState, p: number): void {
   const { cells, tissue, scratch, temperature, moisture, volume } = state;
+  const duration = scratch.duration[0]!;
   const { lower, diagonal, upper, solution, conductance, conductivity } = scratch;
   const base = p * cells;
   const last = cells - 1;

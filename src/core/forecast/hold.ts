@@ -11,12 +11,12 @@ import { saturationPressure } from '../properties/water';
 /** Where pieces wait. */
 export type HoldPlace = 'rack' | 'heap' | 'covered' | 'warm-oven';
 
-/** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; fan oven 120 °C; assumed. */
+/** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; fan oven 120 °C, 20–30 W/(m² K); assumed. */
 const PLACES: Record<HoldPlace, { readonly air: number; readonly transfer: number; readonly vapour: number }> = {
   rack: { air: AMBIENT_TEMPERATURE, transfer: 9, vapour: vapourPressureOf(AMBIENT_HUMIDITY_RATIO) },
   heap: { air: AMBIENT_TEMPERATURE + 15, transfer: 4, vapour: 0.6 * saturationPressure(AMBIENT_TEMPERATURE + 15) },
   covered: { air: AMBIENT_TEMPERATURE + 35, transfer: 4, vapour: 0.97 * saturationPressure(AMBIENT_TEMPERATURE + 35) },
-  'warm-oven': { air: 393.15, transfer: 18, vapour: 3000 },
+  'warm-oven': { air: 393.15, transfer: 25, vapour: 3000 },
 };
 
 /** Air of a fryer that refreshes cooled pieces, and its coefficient. Source: assumed, hot and not full. */

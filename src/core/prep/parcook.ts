@@ -39,10 +39,11 @@ export function parcookPiece(
 ): void {
   const steps = Math.max(1, Math.round(step.duration / STEP));
   const duration = step.duration / steps;
+  state.scratch.duration[0] = duration;
   if (step.method === 'microwave') {
     for (let n = 0; n < steps; n++) {
       microwave(state, p, (MICROWAVE_POWER / batchMass) * food.density, duration);
-      ripenInside(state, p, duration);
+      ripenInside(state, p);
     }
     return;
   }
@@ -53,7 +54,7 @@ export function parcookPiece(
   const diffusivity = mixtureConductivity(food.composition, 70) / heatCapacity;
   for (let n = 0; n < steps; n++) {
     diffuseField(state, p, state.temperature, diffusivity, transfer / heatCapacity, temperature, duration, 1);
-    ripenInside(state, p, duration);
+    ripenInside(state, p);
   }
   if (step.method === 'boil' || step.method === 'hot-soak') {
     diffuseField(
