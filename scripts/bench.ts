@@ -1,4 +1,5 @@
 /* npm run bench: how long the engine takes here, cold and warm. Nothing is asserted; figures are looked at. */
+import fc from 'fast-check';
 import { Session } from 'node:inspector/promises';
 import { startRun, stepRun } from '../src/core/engine/cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from '../src/core/engine/resolution';
@@ -9,7 +10,8 @@ import { createSeededRandom } from '../src/core/numeric/seeded-random';
 import { searchPlans } from '../src/core/plan/search';
 import type { Plan } from '../src/core/plan/plan';
 import { FIRST_PLAN } from '../src/schemas/edit-plan';
-import { planFromFile } from '../src/schemas/plan-file';
+import { planFileSchema, planFromFile } from '../src/schemas/plan-file';
+import { anyPlanFile } from '../tests/support/any-plan-file';
 
 const plan: Plan = planFromFile({
   ...FIRST_PLAN,
@@ -101,3 +103,12 @@ for (const grid of GRIDS) {
 
 report('plan search, 36 alternatives', () => [...searchPlans({ ...plan, mass: 0.7 }, 1)], 1);
 report('its first result', () => searchPlans({ ...plan, mass: 0.7 }, 1).next(), 3);
+
+const slowest = fc
+  .sample(anyPlanFile, { numRuns: 150, seed: 1 })
+  .map((file) => planFromFile(planFileSchema.parse(file)))
+  .map((one) => time(() => forecastPlan(one)))
+  .sort((a, b) => a - b);
+console.log(
+  `any valid plan, 150 at random: median ${slowest[75]!.toFixed(0)} ms, slowest ${slowest[149]!.toFixed(0)} ms (2000 allowed)`,
+);

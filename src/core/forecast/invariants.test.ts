@@ -6,69 +6,20 @@ import { simulateCook } from '../engine/simulate-cook';
 import { createPieceState } from '../engine/piece-state';
 import { stepPieces } from '../engine/piece-step.kernel';
 import { tissueOf } from '../engine/tissue';
-import { findFood, listFoods } from '../food/catalogue';
+import { findFood } from '../food/catalogue';
+import { planParts } from '../plan/plan';
 import { freshLayers } from '../fryer/layers';
 import { oilFactor, maillardFactor } from '../prep/browning-factor';
-import { planFileSchema, planFromFile, type PlanFileInput } from '../../schemas/plan-file';
+import { anyPlanFile } from '../../../tests/support/any-plan-file';
+import { planFileSchema, planFromFile } from '../../schemas/plan-file';
 import { forecastPlan } from './forecast';
 
 const RUNS = { numRuns: 12, seed: 20261125, endOnFailure: true };
 const num = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const int = (min: number, max: number) => fc.integer({ min, max });
-
-/** Any valid plan file: every shape, many preparations, odd fryers and events. */
-const cut: fc.Arbitrary<PlanFileInput['cut']> = fc.oneof(
-  fc.record({ shape: fc.constant('stick' as const), thickness_mm: num(4, 25), length_mm: num(20, 120) }),
-  fc.record({ shape: fc.constant('slice' as const), thickness_mm: num(1, 12), diameter_mm: num(20, 90) }),
-  fc.record({ shape: fc.constant('cube' as const), thickness_mm: num(8, 35) }),
-  fc.record({ shape: fc.constant('wedge' as const), thickness_mm: num(12, 40), length_mm: num(40, 120) }),
-  fc.record({ shape: fc.constant('floret' as const), diameter_mm: num(15, 60) }),
-  fc.record({ shape: fc.constant('cylinder' as const), diameter_mm: num(5, 30), length_mm: num(20, 120) }),
-  fc.record({ shape: fc.constant('disc' as const), thickness_mm: num(4, 20), diameter_mm: num(30, 90) }),
-  fc.record({ shape: fc.constant('sheet' as const), thickness_mm: num(0.3, 1.5) }),
-  fc.record({ shape: fc.constant('formed' as const), diameter_mm: num(15, 45) }),
-);
-const prepStep: fc.Arbitrary<NonNullable<PlanFileInput['prep']>[number]> = fc.oneof(
-  fc.record({ step: fc.constant('rinse' as const), changes: int(1, 3) }),
-  fc.record({ step: fc.constant('soak' as const), water_c: int(5, 95), minutes: int(5, 60) }),
-  fc.record({
-    step: fc.constant('parcook' as const),
-    method: fc.constantFrom('boil' as const, 'steam' as const, 'microwave' as const, 'hot-soak' as const),
-    minutes: int(1, 8),
-  }),
-  fc.record({
-    step: fc.constant('dry' as const),
-    method: fc.constantFrom('drain' as const, 'towel' as const, 'steam-dry' as const),
-  }),
-  fc.record({ step: fc.constant('oil' as const), film_g_m2: int(0, 200) }),
-  fc.record({ step: fc.constant('starch' as const), mass_g: int(1, 30) }),
-  fc.record({ step: fc.constant('dredge' as const) }),
-  fc.record({ step: fc.constant('batter' as const), mass_g: int(20, 120) }),
-);
-const file: fc.Arbitrary<PlanFileInput> = fc.record({
-  format: fc.constant('drubek.plan' as const),
-  version: fc.constant(1 as const),
-  food: fc.constantFrom(...listFoods().map(({ id }) => id)),
-  cut,
-  mass_g: int(50, 1500),
-  start_temperature_c: int(0, 40),
-  prep: fc.array(prepStep, { maxLength: 5 }),
-  fryer: fc.record({ power_w: int(700, 2500), basket_cm2: int(250, 900), liner: fc.boolean() }),
-  cook: fc.record({
-    stages: fc.array(fc.record({ minutes: int(4, 20), temperature_c: int(90, 240) }), { minLength: 1, maxLength: 3 }),
-    events: fc.array(
-      fc.record({
-        minute: int(0, 30),
-        action: fc.constantFrom('shake' as const, 'toss' as const, 'flip' as const, 'pull' as const),
-      }),
-      { maxLength: 6 },
-    ),
-  }),
-});
 
 test('any valid plan file is forecast: finite, whole, water never below zero, no more leaving than was there', () => {
   fc.assert(
-    fc.property(file, (input) => {
+    fc.property(anyPlanFile, (input) => {
       const plan = planFromFile(planFileSchema.parse(input));
       const { record, track, window, doneTime, warnings } = forecastPlan(plan, 1, COARSE_RESOLUTION);
       for (const values of [
@@ -94,9 +45,11 @@ test('any valid plan file is forecast: finite, whole, water never below zero, no
       if (doneTime !== null) expect(doneTime).toBeLessThanOrEqual((record.samples - 1) * record.interval);
       expect(new Set(warnings.map(({ code }) => code)).size).toBe(warnings.length);
       /* no more can leave than was there: everything but solids, and the film of the wettest preparation */
-      const wettest = 1 + (0.2 * batchYield(plan.food, plan.cut, plan.mass).surface) / plan.mass;
+      const wettest = Math.max(
+        ...planParts(plan).map((part) => 1 + (0.2 * batchYield(part.food, part.cut, part.mass).surface) / part.mass),
+      );
       expect(Math.max(...record.waterLost)).toBeLessThan(wettest);
-      if (cutThickness(plan.cut) > 4e-3) expect(record.repairs).toBe(0);
+      if (planParts(plan).every((part) => cutThickness(part.cut) > 4e-3)) expect(record.repairs).toBe(0);
     }),
     { ...RUNS, numRuns: 40 },
   );
@@ -104,7 +57,7 @@ test('any valid plan file is forecast: finite, whole, water never below zero, no
 
 test('more oil never leaves more water in the pieces, nor browns them less', () => {
   fc.assert(
-    fc.property(file, num(0, 0.05), num(0, 0.05), (input, one, other) => {
+    fc.property(anyPlanFile, num(0, 0.05), num(0, 0.05), (input, one, other) => {
       const plan = planFromFile(planFileSchema.parse({ ...input, prep: [] }));
       const cook = (mass: number) =>
         simulateCook(
@@ -151,7 +104,7 @@ test('pieces do not know each other but by the air: their order changes nothing'
 
 test('layers follow the floor that pieces cover, whatever their shape', () => {
   fc.assert(
-    fc.property(file, int(2, 4), (input, times) => {
+    fc.property(anyPlanFile, fc.integer({ min: 2, max: 4 }), (input, times) => {
       const plan = planFromFile(planFileSchema.parse(input));
       expect(freshLayers({ ...plan, mass: plan.mass * times }) / freshLayers(plan)).toBeCloseTo(times, 9);
       const wide = { ...plan, fryer: { ...plan.fryer, basketArea: plan.fryer.basketArea * times } };
