@@ -22,15 +22,12 @@ export function useForecast(document: PlanFile | null, withInterval: boolean): L
   const forecaster = useRef<Forecaster | null>(null);
 
   useEffect(() => {
-    forecaster.current = createForecaster(
-      (answer) =>
-        setLive((before) =>
-          answer.kind === 'interval'
-            ? { ...before, interval: answer.interval }
-            : { ...before, forecast: answer.forecast, isFull: answer.kind === 'full', failed: false },
-        ),
-      () => setLive((before) => ({ ...before, failed: true })),
-    );
+    forecaster.current = createForecaster({
+      onForecast: ({ kind, forecast }) =>
+        setLive((before) => ({ ...before, forecast, isFull: kind === 'full', failed: false })),
+      onInterval: (interval) => setLive((before) => ({ ...before, interval })),
+      onFailure: () => setLive((before) => ({ ...before, failed: true })),
+    });
     return () => {
       forecaster.current?.end();
       forecaster.current = null;

@@ -50,6 +50,28 @@ export function prepTasks(plan: Plan): PrepTask[] {
   return tasks;
 }
 
+/** Tasks that only wait; the others are the cook's hands. */
+const WAITING: ReadonlySet<PrepTask['kind']> = new Set([
+  'soak',
+  'marinate',
+  'brine',
+  'press',
+  'freeze-thaw',
+  'parcook',
+  'preheat',
+]);
+
+/** Hands for setting up a task that then waits, s. Source: assumed. */
+const SET_UP = 60;
+
+/** How long the cook's hands are busy before loading, s. */
+export function handsOnDuration(tasks: readonly PrepTask[]): number {
+  return tasks.reduce((sum, task) => {
+    const waits = WAITING.has(task.kind) || task.method === 'air' || task.method === 'steam-dry';
+    return sum + (waits ? Math.min(SET_UP, task.duration) : task.duration);
+  }, 0);
+}
+
 /** Steps during which the fryer need not be on yet. */
 const LONG_STEPS: ReadonlySet<PrepTask['kind']> = new Set([
   'soak',

@@ -44,6 +44,8 @@ export function createGroup(
   const geometries = Array.from(factors, (factor) => pieceGeometry(scaleThickness(part.cut, factor)));
   const state = createPieceState(geometries, cells, tissueOf(part.food), part.startTemperature);
   const prepared = prepareBatch(state, part, plan.browningScale);
+  const { extraFilm } = plan;
+  if (extraFilm !== undefined) for (let f = 0; f < state.film.length; f++) state.film[f]! += extraFilm;
   const yielded = batchYield(part.food, part.cut, part.mass);
   const meanVolume = geometries.reduce((sum, g) => sum + g.volume, 0) / count;
   const pieces = yielded.volume / meanVolume / count;

@@ -41,6 +41,11 @@ export interface Stage {
 /** What the cook does at the drawer. */
 export type CookAction = 'shake' | 'toss' | 'flip' | 'open' | 'pull' | 'oil' | 'add';
 
+/** Whether an opening only mixes or turns; the others carry something of their own. */
+export function isMixing(action: CookAction): action is 'shake' | 'toss' | 'flip' {
+  return action === 'shake' || action === 'toss' || action === 'flip';
+}
+
 /** An opening of the drawer, s after the start; kg of oil where it is oiled again; the pieces where some are put in. */
 export interface CookEvent {
   readonly time: number;
@@ -78,6 +83,8 @@ export interface Plan extends BatchPart {
   readonly preheat: Stage | null;
   /** factor on browning that belongs to this kitchen or member of an ensemble; 1 unless learnt */
   readonly browningScale: number;
+  /** kg/m² of water on the pieces beyond what preparation leaves; none unless a slip is tried */
+  readonly extraFilm?: number;
   readonly stages: readonly Stage[];
   readonly events: readonly CookEvent[];
 }

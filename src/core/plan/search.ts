@@ -1,6 +1,6 @@
 import { COARSE_RESOLUTION } from '../engine/resolution';
 import { forecastPlan } from '../forecast/forecast';
-import type { Plan, Stage } from './plan';
+import { isMixing, type Plan, type Stage } from './plan';
 import { spreadOpenings } from './default-plan';
 
 /** What a plan costs and gives. */
@@ -58,17 +58,18 @@ function programmes(plan: Plan): Stage[][] {
  * the caller may stop at any time. Same plan and seed, same order. Cost: some 36 coarse forecasts.
  */
 export function* searchPlans(plan: Plan, seed: number): Generator<Alternative, void, void> {
+  const others = plan.events.filter((event) => !isMixing(event.action));
   for (let batches = 1; batches <= MOST_BATCHES; batches++) {
     for (const stages of programmes(plan)) {
       const share = { ...plan, mass: plan.mass / batches, stages, preparation: shareOf(plan, batches) };
-      const unshaken = forecastPlan({ ...share, events: [] }, seed, COARSE_RESOLUTION);
+      const unshaken = forecastPlan({ ...share, events: others }, seed, COARSE_RESOLUTION);
       const minutes = (unshaken.doneTime ?? stages.reduce((sum, stage) => sum + stage.duration, 0)) / 60;
       for (const openings of OPENINGS) {
-        const events = spreadOpenings(openings, minutes).map((minute) => ({
+        const shakes = spreadOpenings(openings, minutes).map((minute) => ({
           time: minute * 60,
           action: 'shake' as const,
         }));
-        const candidate: Plan = { ...share, events };
+        const candidate: Plan = { ...share, events: [...others, ...shakes] };
         const forecast = openings === 0 ? unshaken : forecastPlan(candidate, seed, COARSE_RESOLUTION);
         if (forecast.doneTime === null) continue;
         yield {

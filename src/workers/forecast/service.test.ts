@@ -1,23 +1,34 @@
+import { doneInterval, forecastInterval } from '../../core/forecast/ensemble';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { planFromFile } from '../../schemas/plan-file';
 import type { ForecastAnswer } from './protocol';
 import { createForecastService } from './service';
 
-test('a request is answered coarse, then full, then with its interval', async () => {
+test('a request is answered coarse, then full', async () => {
   const answers: ForecastAnswer[] = [];
-  await createForecastService().forecast(FIRST_PLAN, 1, true, (answer) => answers.push(answer));
-  expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full', 'interval']);
-  const [coarse, full] = answers as Extract<ForecastAnswer, { kind: 'coarse' | 'full' }>[];
+  const isNewest = await createForecastService().forecast(FIRST_PLAN, 1, (answer) => answers.push(answer));
+  expect(isNewest).toBe(true);
+  expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full']);
+  const [coarse, full] = answers;
   expect(Math.abs(coarse!.forecast.doneTime! / full!.forecast.doneTime! - 1)).toBeLessThan(0.1);
+}, 30_000);
+
+test('two workers share the ensemble and come to the same interval as one', async () => {
+  const [even, odd] = [createForecastService(), createForecastService()];
+  const times = await Promise.all([even.doneTimes(FIRST_PLAN, 1, 0, 2), odd.doneTimes(FIRST_PLAN, 1, 1, 2)]);
+  expect(times.map((share) => share!.length)).toEqual([8, 8]);
+  expect(doneInterval(times.flat() as number[])).toEqual(forecastInterval(planFromFile(FIRST_PLAN), 16, 1));
 }, 30_000);
 
 test('a newer request ends the work on an older one', async () => {
   const service = createForecastService();
   const answers: ForecastAnswer[] = [];
   const report = (answer: ForecastAnswer) => void answers.push(answer);
-  await Promise.all([
-    service.forecast(FIRST_PLAN, 1, false, report),
-    service.forecast({ ...FIRST_PLAN, mass_g: 300 }, 2, false, report),
+  const [older, newer] = await Promise.all([
+    service.forecast(FIRST_PLAN, 1, report),
+    service.forecast({ ...FIRST_PLAN, mass_g: 300 }, 2, report),
   ]);
-  expect(answers.every((answer) => answer.generation === 2)).toBe(true);
+  expect([older, newer]).toEqual([false, true]);
   expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full']);
+  expect(await service.doneTimes(FIRST_PLAN, 1, 0, 1)).toBeNull();
 }, 30_000);

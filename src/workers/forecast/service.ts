@@ -1,5 +1,5 @@
 import type { Resolution } from '../../core/engine/resolution';
-import { doneInterval, ensemblePlans, memberDoneTime } from '../../core/forecast/ensemble';
+import { ensemblePlans, memberDoneTime } from '../../core/forecast/ensemble';
 import { forecastPlan } from '../../core/forecast/forecast';
 import { planFromFile } from '../../schemas/plan-file';
 import type { ForecastService } from './protocol';
@@ -20,24 +20,28 @@ function breathe(): Promise<void> {
 /** The forecasts, newest request first; work on an older one ends at its next breath. */
 export function createForecastService(): ForecastService {
   let newest = -1;
+  const isOld = async (generation: number) => {
+    newest = Math.max(newest, generation);
+    await breathe();
+    return newest !== generation;
+  };
   return {
-    async forecast(document, generation, withInterval, report) {
-      newest = Math.max(newest, generation);
-      await breathe();
-      if (newest !== generation) return;
+    async forecast(document, generation, report) {
+      if (await isOld(generation)) return false;
       const plan = planFromFile(document);
-      report({ kind: 'coarse', generation, forecast: forecastPlan(plan, SEED, COARSE) });
-      await breathe();
-      if (newest !== generation) return;
-      report({ kind: 'full', generation, forecast: forecastPlan(plan, SEED) });
-      if (!withInterval) return;
+      report({ kind: 'coarse', forecast: forecastPlan(plan, SEED, COARSE) });
+      if (await isOld(generation)) return false;
+      report({ kind: 'full', forecast: forecastPlan(plan, SEED) });
+      return true;
+    },
+    async doneTimes(document, generation, first, stride) {
+      const members = ensemblePlans(planFromFile(document), MEMBERS, SEED);
       const times: (number | null)[] = [];
-      for (const [index, member] of ensemblePlans(plan, MEMBERS, SEED).entries()) {
-        await breathe();
-        if (newest !== generation) return;
-        times.push(memberDoneTime(member, SEED + index));
+      for (let i = first; i < members.length; i += stride) {
+        if (await isOld(generation)) return null;
+        times.push(memberDoneTime(members[i]!, SEED + i));
       }
-      report({ kind: 'interval', generation, interval: doneInterval(times) });
+      return times;
     },
   };
 }

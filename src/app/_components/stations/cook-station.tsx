@@ -1,7 +1,7 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
-import { cookDuration } from '@/core/plan/plan';
+import { cookDuration, isMixing } from '@/core/plan/plan';
 import { spreadOpenings } from '@/core/plan/default-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
@@ -17,19 +17,12 @@ import { StationCaution } from './station-caution';
 /** Most stages the station offers. */
 const MOST_STAGES = 3;
 
-type OpeningEvent = PlanFile['cook']['events'][number];
-
-/** Openings that only mix; the others carry something of their own and stay as planned. */
-function isMixing(event: OpeningEvent): event is OpeningEvent & { action: 'shake' | 'toss' | 'flip' } {
-  return event.action === 'shake' || event.action === 'toss' || event.action === 'flip';
-}
-
 /** Stages, openings, and what is wished for. */
 export function CookStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
   const { stages, events } = document.cook;
-  const mixings = events.filter(isMixing);
-  const mixing = mixings[0]?.action;
+  const mixings = events.filter((event) => isMixing(event.action));
+  const mixing = mixings.map(({ action }) => action).find(isMixing);
   /* the preheat goes to the temperature of the first stage, whichever that becomes */
   const withStages = (next: PlanFile['cook']['stages']): PlanFile => ({
     ...document,
@@ -44,7 +37,7 @@ export function CookStation({ document, plan, forecast, move, release }: Station
   const withOpenings = (count: number): PlanFile => {
     const minutes = (forecast?.doneTime ?? cookDuration(plan) * 0.75) / 60;
     const action = mixing ?? 'shake';
-    const others = events.filter((event) => !isMixing(event));
+    const others = events.filter((event) => !isMixing(event.action));
     return {
       ...document,
       cook: {
@@ -127,7 +120,7 @@ export function CookStation({ document, plan, forecast, move, release }: Station
                 ...document,
                 cook: {
                   ...document.cook,
-                  events: events.map((event) => (isMixing(event) ? { ...event, action } : event)),
+                  events: events.map((event) => (isMixing(event.action) ? { minute: event.minute, action } : event)),
                 },
               })
             }

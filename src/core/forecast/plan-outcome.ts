@@ -1,0 +1,43 @@
+import { handsOnDuration, prepDuration, prepTasks } from '../cook/prep-tasks';
+import type { Resolution } from '../engine/resolution';
+import type { Plan } from '../plan/plan';
+import type { AcrylamideBand } from './acrylamide';
+import { forecastPlan } from './forecast';
+
+/** What a plan comes to, in the few numbers by which two plans are compared. */
+export interface PlanOutcome {
+  /** s, or null when not within the stages */
+  readonly doneTime: number | null;
+  /** s that the window is open; 0 when never */
+  readonly windowWidth: number;
+  /** share of pieces right at the best moment */
+  readonly peakShare: number;
+  readonly acrylamide: AcrylamideBand | null;
+  /** kg */
+  readonly oilUsed: number;
+  /** J to the end of the stages */
+  readonly energy: number;
+  /** share of pieces likely broken before they are loaded */
+  readonly breakage: number;
+  /** s of the cook's hands before loading */
+  readonly handsOn: number;
+  /** s from the first task to loading */
+  readonly preparation: number;
+}
+
+/** Forecasts a plan and keeps the few numbers. */
+export function outcomeOf(plan: Plan, seed: number, resolution: Resolution): PlanOutcome {
+  const { doneTime, window, peak, acrylamide, oil, record } = forecastPlan(plan, seed, resolution);
+  const tasks = prepTasks(plan);
+  return {
+    doneTime,
+    windowWidth: window ? window.to - window.from : 0,
+    peakShare: peak.share,
+    acrylamide,
+    oilUsed: oil.used,
+    energy: record.energy,
+    breakage: record.prepared.breakage,
+    handsOn: handsOnDuration(tasks),
+    preparation: prepDuration(tasks),
+  };
+}

@@ -1,0 +1,50 @@
+import { proxy, wrap } from 'comlink';
+import type { PlanOutcome } from '../../core/forecast/plan-outcome';
+import type { Sensitivity } from '../../core/forecast/sensitivity';
+import type { PlanFile } from '../../schemas/plan-file';
+import type { SearchAnswer, StudyService } from './protocol';
+
+/** Asks the study worker; every question returns a function that calls it off. */
+export interface Study {
+  outcomes(documents: readonly PlanFile[], onAnswer: (outcomes: PlanOutcome[]) => void): () => void;
+  sensitivity(document: PlanFile, onAnswer: (found: Sensitivity[]) => void): () => void;
+  search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
+  end(): void;
+}
+
+/** Starts the worker. Questions that fail are dropped: what they decorate then stays without its number. */
+export function createStudy(): Study {
+  const worker = new Worker(new URL('./study.worker.ts', import.meta.url), { type: 'module' });
+  const service = wrap<StudyService>(worker);
+  let tickets = 0;
+  function ask<Answer>(
+    question: (ticket: number, onAnswer: (answer: Answer) => void) => Promise<unknown>,
+    onAnswer: (answer: Answer) => void,
+  ): () => void {
+    const ticket = ++tickets;
+    let wanted = true;
+    let open = true;
+    question(ticket, (answer) => wanted && onAnswer(answer))
+      .catch(() => undefined)
+      .finally(() => (open = false));
+    return () => {
+      wanted = false;
+      if (open) void service.callOff(ticket);
+    };
+  }
+  return {
+    outcomes: (documents, onAnswer) =>
+      ask<PlanOutcome[]>(async (ticket, answer) => {
+        const outcomes = await service.outcomes(ticket, documents);
+        if (outcomes) answer(outcomes);
+      }, onAnswer),
+    sensitivity: (document, onAnswer) =>
+      ask<Sensitivity[]>(async (ticket, answer) => {
+        const found = await service.sensitivity(ticket, document);
+        if (found) answer(found);
+      }, onAnswer),
+    search: (document, onAnswer) =>
+      ask<SearchAnswer>((ticket, answer) => service.search(ticket, document, proxy(answer)), onAnswer),
+    end: () => worker.terminate(),
+  };
+}

@@ -1,0 +1,27 @@
+import type { PlanOutcome } from '../../core/forecast/plan-outcome';
+import type { Sensitivity } from '../../core/forecast/sensitivity';
+import type { Score } from '../../core/plan/search';
+import type { PlanFile } from '../../schemas/plan-file';
+
+/** One way to cook what lies on the board, as a plan that can be put on the bench. */
+export interface FoundPlan {
+  readonly document: PlanFile;
+  readonly batches: number;
+  readonly score: Score;
+}
+
+/** What the search has so far: the trade-off front, how many were tried, whether it is through. */
+export interface SearchAnswer {
+  readonly front: readonly FoundPlan[];
+  readonly tried: number;
+  readonly finished: boolean;
+}
+
+/** Slower questions, asked beside the forecast. Each has a ticket by which it can be called off; then it answers null. */
+export interface StudyService {
+  /** outcomes of plans, in their order */
+  outcomes(ticket: number, documents: readonly PlanFile[]): Promise<PlanOutcome[] | null>;
+  sensitivity(ticket: number, document: PlanFile): Promise<Sensitivity[] | null>;
+  search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;
+  callOff(ticket: number): void;
+}

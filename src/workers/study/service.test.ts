@@ -1,0 +1,53 @@
+import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { planFileSchema } from '../../schemas/plan-file';
+import type { SearchAnswer } from './protocol';
+import { createStudyService } from './service';
+
+test('outcomes come in the order asked: a thicker cut is later, a soak costs hands and minutes', async () => {
+  const service = createStudyService();
+  const thicker = {
+    ...FIRST_PLAN,
+    cut: { ...FIRST_PLAN.cut, shape: 'stick' as const, thickness_mm: 13, length_mm: 70 },
+  };
+  const unsoaked = { ...FIRST_PLAN, prep: FIRST_PLAN.prep.filter((step) => step.step !== 'soak') };
+  const outcomes = await service.outcomes(1, [FIRST_PLAN, thicker, unsoaked]);
+  const [base, thick, dry] = outcomes!;
+  expect(thick!.doneTime!).toBeGreaterThan(base!.doneTime! + 45);
+  expect(base!.preparation - dry!.preparation).toBe(1800);
+  expect(base!.handsOn).toBeGreaterThan(dry!.handsOn);
+}, 30_000);
+
+test('the search reports at once and at last, its front fits the bench, and the mass is that of a batch', async () => {
+  const answers: SearchAnswer[] = [];
+  await createStudyService().search(1, { ...FIRST_PLAN, mass_g: 800 }, (answer) => answers.push(answer));
+  expect(answers[0]!.tried).toBe(1);
+  const last = answers.at(-1)!;
+  expect(last.finished).toBe(true);
+  for (const found of last.front) {
+    expect(planFileSchema.parse(found.document)).toEqual(found.document);
+    expect(found.document.mass_g).toBe(Math.round(800 / found.batches));
+  }
+  expect(last.front.some((found) => found.batches > 1)).toBe(true);
+}, 60_000);
+
+test('what is called off answers nothing more', async () => {
+  const service = createStudyService();
+  const answers: SearchAnswer[] = [];
+  const searching = service.search(7, FIRST_PLAN, (answer) => answers.push(answer));
+  service.callOff(7);
+  await searching;
+  expect(answers.some((answer) => answer.finished)).toBe(false);
+  const asking = service.sensitivity(8, FIRST_PLAN);
+  service.callOff(8);
+  expect(await asking).toBeNull();
+}, 30_000);
+
+test('sensitivity tries what may slip, with signs as in the kitchen', async () => {
+  const found = await createStudyService().sensitivity(1, FIRST_PLAN);
+  const of = (factor: string) => found!.find((one) => one.factor === factor)!;
+  expect(of('thermostat').doneShift!).toBeGreaterThan(0);
+  expect(of('film').doneShift!).toBeGreaterThan(0);
+  expect(of('thickness').doneShift!).toBeGreaterThan(0);
+  expect(of('openings').peakShift).toBeLessThanOrEqual(0.11);
+  expect(found!.every((one) => one.weight >= 0)).toBe(true);
+}, 30_000);

@@ -1,0 +1,63 @@
+import { COARSE_RESOLUTION } from '../../core/engine/resolution';
+import { outcomeOf, type PlanOutcome } from '../../core/forecast/plan-outcome';
+import { type Sensitivity, tryFactors } from '../../core/forecast/sensitivity';
+import { type Alternative, searchPlans, tradeOffFront } from '../../core/plan/search';
+import { type PlanFile, planFromFile } from '../../schemas/plan-file';
+import { fileWithAlternative } from '../../schemas/found-plan';
+import type { StudyService } from './protocol';
+
+const SEED = 1;
+
+/** Alternatives between two reports of the search. */
+const REPORT_EVERY = 3;
+
+/** Lets other questions and calls-off come in. */
+function breathe(): Promise<void> {
+  return new Promise((resolve) => setTimeout(resolve, 0));
+}
+
+/** Answers questions one plan at a time, so that a call-off is heard within one coarse forecast. */
+export function createStudyService(): StudyService {
+  const off = new Set<number>();
+  const isOff = async (ticket: number) => {
+    await breathe();
+    return off.delete(ticket);
+  };
+  return {
+    async outcomes(ticket, documents) {
+      const answers: PlanOutcome[] = [];
+      for (const document of documents) {
+        if (await isOff(ticket)) return null;
+        answers.push(outcomeOf(planFromFile(document), SEED, COARSE_RESOLUTION));
+      }
+      return answers;
+    },
+    async sensitivity(ticket, document) {
+      const found: Sensitivity[] = [];
+      for (const one of tryFactors(planFromFile(document), SEED)) {
+        found.push(one);
+        if (await isOff(ticket)) return null;
+      }
+      return found;
+    },
+    async search(ticket, document, report) {
+      const found: Alternative[] = [];
+      const answer = (finished: boolean) => report({ front: frontOf(document, found), tried: found.length, finished });
+      for (const alternative of searchPlans(planFromFile(document), SEED)) {
+        found.push(alternative);
+        if (await isOff(ticket)) return;
+        if (found.length === 1 || found.length % REPORT_EVERY === 0) answer(false);
+      }
+      answer(true);
+    },
+    callOff: (ticket) => void off.add(ticket),
+  };
+}
+
+function frontOf(document: PlanFile, found: readonly Alternative[]) {
+  return tradeOffFront(found).map((one) => ({
+    document: fileWithAlternative(document, one),
+    batches: one.batches,
+    score: one.score,
+  }));
+}

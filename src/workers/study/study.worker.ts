@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { createStudyService } from './service';
+
+expose(createStudyService());
