@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
+import { z } from 'zod';
 import { FIRST_PLAN, withFryer } from '@/schemas/edit-plan';
-import { loadFryers } from '@/services/kitchen';
-import { loadNewestPlan } from '@/services/plans';
+import { loadCutters, loadFryers } from '@/services/kitchen';
+import { loadNewestPlan, loadPlan } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';
 import { Bench } from './_components/bench';
 import { Shell } from './_components/shell';
@@ -9,22 +10,30 @@ import { Unavailable } from './_components/unavailable';
 import { pageKitchen } from './_lib/session';
 
 /** The start page: plan a batch. */
-export default async function BenchPage() {
+export default async function BenchPage({ searchParams }: PageProps<'/'>) {
   const kitchen = await pageKitchen();
   if (!kitchen) return <Unavailable />;
-  const loaded = await withDatabase(async () =>
-    succeed({ fryers: await loadFryers(kitchen.id), plan: await loadNewestPlan(kitchen.id) }),
-  );
+  const { plan: wished, new: fresh } = await searchParams;
+  const wishedId = z.uuid().safeParse(wished);
+  const loaded = await withDatabase(async () => {
+    const fryers = await loadFryers(kitchen.id);
+    const cutters = await loadCutters(kitchen.id);
+    if (fresh !== undefined) return succeed({ fryers, cutters, plan: null });
+    const chosen = wishedId.success ? await loadPlan(kitchen.id, wishedId.data) : null;
+    return succeed({ fryers, cutters, plan: chosen ?? (await loadNewestPlan(kitchen.id)) });
+  });
   if (!loaded.ok) return <Unavailable />;
-  const { fryers, plan } = loaded.value;
+  const { fryers, cutters, plan } = loaded.value;
   const fryer = fryers.find((candidate) => candidate.id === plan?.fryerId) ?? fryers[0]!;
   return (
     <Shell kitchen={kitchen} here="/">
       <Bench
+        key={plan?.id ?? 'new'}
         planId={plan?.id ?? randomUUID()}
         initial={plan?.document ?? withFryer(FIRST_PLAN, fryer)}
         initialFryerId={fryer.id}
         fryers={fryers}
+        cutters={cutters}
       />
     </Shell>
   );

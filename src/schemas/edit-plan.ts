@@ -28,11 +28,45 @@ export function prepStep<Name extends StepName>(
   return (found as Extract<PrepStep, { step: Name }> | undefined) ?? null;
 }
 
-/** The plan with one preparation step set, or left out when null; steps stand in working order. */
+/** The plan with one preparation step set in its place, put in by working order, or left out when null. */
 export function withPrepStep(document: PlanFile, name: StepName, step: PrepStep | null): PlanFile {
+  const before = document.prep.findIndex((candidate) => candidate.step === name);
+  if (step && before >= 0) return { ...document, prep: document.prep.with(before, step) };
   const others = document.prep.filter((candidate) => candidate.step !== name);
-  const prep = step ? [...others, step] : others;
-  return { ...document, prep: prep.toSorted((a, b) => WORKING_ORDER.indexOf(a.step) - WORKING_ORDER.indexOf(b.step)) };
+  if (!step) return { ...document, prep: others };
+  const after = others.findIndex((other) => WORKING_ORDER.indexOf(other.step) > WORKING_ORDER.indexOf(name));
+  const at = after < 0 ? others.length : after;
+  return { ...document, prep: [...others.slice(0, at), step, ...others.slice(at)] };
+}
+
+/** The plan with another load; what coats the pieces by mass goes along. */
+export function withLoad(document: PlanFile, massG: number): PlanFile {
+  const share = massG / document.mass_g;
+  return {
+    ...document,
+    mass_g: massG,
+    prep: document.prep.map((step) =>
+      'mass_g' in step && step.mass_g !== undefined
+        ? { ...step, mass_g: Math.round(step.mass_g * share * 10) / 10 }
+        : step,
+    ),
+  };
+}
+
+/** The plan with starch dusted on before or after the oil, or none. */
+export function withStarch(document: PlanFile, massG: number, order: 'before-oil' | 'after-oil'): PlanFile {
+  const sorted = withPrepStep(document, 'starch', massG > 0 ? { step: 'starch', mass_g: massG } : null);
+  const starch = prepStep(sorted, 'starch');
+  const oil = sorted.prep.findIndex((step) => step.step === 'oil');
+  if (!starch || oil < 0 || order === 'after-oil') return sorted;
+  const others = sorted.prep.filter((step) => step.step !== 'starch');
+  return { ...sorted, prep: [...others.slice(0, oil), starch, ...others.slice(oil)] };
+}
+
+/** Whether starch goes on before the oil. */
+export function starchOrder(document: PlanFile): 'before-oil' | 'after-oil' {
+  const names = document.prep.map((step) => step.step);
+  return names.includes('starch') && names.indexOf('starch') < names.indexOf('oil') ? 'before-oil' : 'after-oil';
 }
 
 const FIRST_CUT: Record<PlanFile['cut']['shape'], PlanFile['cut']> = {

@@ -148,6 +148,13 @@ export const planFileSchema = z.strictObject({
     events: z.array(cookEvent).max(60).default([]),
   }),
   target,
+  rest: z
+    .strictObject({
+      minutes: z.number().min(0).max(120).default(2),
+      place: z.enum(['rack', 'heap', 'covered', 'warm-oven']).default('rack'),
+      salt_g: z.number().min(0).max(100).default(0),
+    })
+    .optional(),
 });
 
 /** A plan file as read, every default filled in. */

@@ -1,7 +1,8 @@
-import { insertFryer, listFryers, type FryerRow } from '@/db/queries/fryers';
+import { type CutterRow, deleteCutter, listCutters, upsertCutter } from '@/db/queries/cutters';
+import { archiveFryer, insertFryer, listFryers, upsertFryer, type FryerRow } from '@/db/queries/fryers';
 import { findDemoKitchen, findKitchen, insertKitchen, updateUnitSystem, type KitchenRow } from '@/db/queries/kitchens';
 import { transact } from '@/db/query';
-import type { Kitchen, KitchenFryer } from '@/schemas/kitchen';
+import type { Kitchen, KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
 import { fail, type Result, succeed, withDatabase } from './result';
 
 function kitchenOf(row: KitchenRow): Kitchen {
@@ -63,4 +64,57 @@ export function chooseUnits(kitchenId: string, unitSystem: 'metric' | 'us'): Pro
     await updateUnitSystem(kitchenId, unitSystem);
     return succeed(null);
   });
+}
+
+function cutterOf(row: CutterRow): KitchenCutter {
+  return {
+    id: row.cutter_id,
+    name: row.name,
+    setting: row.setting,
+    thicknessMm: Math.round(row.thickness_mm * 100) / 100,
+    scatter: row.scatter,
+  };
+}
+
+/** Its cutter settings, by name and thickness. */
+export async function loadCutters(kitchenId: string): Promise<KitchenCutter[]> {
+  return (await listCutters(kitchenId)).map(cutterOf);
+}
+
+/** Stores a cutter setting under the id its device chose. */
+export function saveCutter(kitchenId: string, cutter: KitchenCutter): Promise<Result<null>> {
+  return withDatabase(async () => {
+    const { id, name, setting, thicknessMm, scatter } = cutter;
+    const stored = await upsertCutter(kitchenId, { cutter_id: id, name, setting, thickness_mm: thicknessMm, scatter });
+    return stored ? succeed(null) : fail({ code: 'other-kitchen' });
+  });
+}
+
+/** Removes a cutter setting. */
+export function removeCutter(kitchenId: string, cutterId: string): Promise<Result<null>> {
+  return withDatabase(async () =>
+    (await deleteCutter(kitchenId, cutterId)) ? succeed(null) : fail({ code: 'not-found' }),
+  );
+}
+
+/** Stores a fryer under the id its device chose. */
+export function saveFryer(kitchenId: string, fryer: KitchenFryer): Promise<Result<null>> {
+  return withDatabase(async () => {
+    const stored = await upsertFryer(kitchenId, {
+      fryer_id: fryer.id,
+      name: fryer.name,
+      power_w: fryer.powerW,
+      basket_cm2: fryer.basketCm2,
+      basket_height_mm: fryer.basketHeightMm,
+      thermostat_offset_c: fryer.thermostatOffsetC,
+    });
+    return stored ? succeed(null) : fail({ code: 'other-kitchen' });
+  });
+}
+
+/** Takes a fryer out of the kitchen; the last one stays. */
+export function removeFryer(kitchenId: string, fryerId: string): Promise<Result<null>> {
+  return withDatabase(async () =>
+    (await archiveFryer(kitchenId, fryerId)) ? succeed(null) : fail({ code: 'last-fryer' }),
+  );
 }

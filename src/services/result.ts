@@ -5,6 +5,7 @@ export type Failure =
   | { readonly code: 'database-away' }
   | { readonly code: 'not-found' }
   | { readonly code: 'unknown-fryer' }
+  | { readonly code: 'last-fryer' }
   | { readonly code: 'other-kitchen' };
 
 /** What a use-case returns: a value, or why not. */

@@ -5,7 +5,7 @@ export type Sent =
   | { readonly kind: 'away'; readonly error: string };
 
 /** Sends JSON to the app's own server. A server that is away or cannot reach its database counts as not sent. */
-export async function send(method: 'POST' | 'PUT', path: string, body: unknown): Promise<Sent> {
+export async function send(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown): Promise<Sent> {
   try {
     const response = await fetch(path, {
       method,

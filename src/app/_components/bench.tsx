@@ -1,28 +1,41 @@
 'use client';
 
-import { Redo2, Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { Tabs } from 'radix-ui';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { withFryer } from '@/schemas/edit-plan';
 import { planFromFile, type PlanFile } from '@/schemas/plan-file';
-import type { KitchenFryer } from '@/schemas/kitchen';
+import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
 import { send } from '@/ui/send';
+import { StudyProvider } from '@/ui/study/study-context';
 import { useForecast } from '@/ui/use-forecast';
 import { batchForecast } from './batch-forecast';
+import { BenchHeader } from './bench-header';
+import { ComparePanel } from './compare-panel';
+import { fieldMarks } from './field-marks';
 import { ForecastPanel } from './forecast-panel';
+import { HelpSheet } from './help-sheet';
+import { SensitivityList } from './sensitivity-list';
+import { FIRST_BOARD } from './stations/board';
 import { CoatStation } from './stations/coat-station';
 import { CookStation } from './stations/cook-station';
 import { CutStation } from './stations/cut-station';
 import { DryStation } from './stations/dry-station';
 import { FryerStation } from './stations/fryer-station';
 import { LoadStation } from './stations/load-station';
+import { ParcookStation } from './stations/parcook-station';
+import { PressStation } from './stations/press-station';
 import { ProduceStation } from './stations/produce-station';
+import { RestStation } from './stations/rest-station';
 import { SoakStation } from './stations/soak-station';
 import { STATION_IDS, STATION_WORDS, type StationId, type StationProps } from './stations/station';
+import { stationFold } from './stations/station-fold';
 import { StationDrawing } from './stations/station-drawing';
 import { StationStrip } from './stations/station-strip';
+import { PlanMenu } from './plan-menu';
+import { PlanName } from './plan-name';
+import { useBenchKeys } from './use-bench-keys';
 import { usePlanHistory } from './use-plan-history';
 import { useSaving } from './use-saving';
 
@@ -30,11 +43,14 @@ const STATIONS: Record<StationId, (props: StationProps) => React.ReactNode> = {
   produce: ProduceStation,
   cut: CutStation,
   soak: SoakStation,
+  press: PressStation,
+  parcook: ParcookStation,
   dry: DryStation,
   coat: CoatStation,
   fryer: FryerStation,
   load: LoadStation,
   cook: CookStation,
+  rest: RestStation,
 };
 
 /** Plans one batch: stations above, the open one beside its forecast. */
@@ -43,11 +59,13 @@ export function Bench({
   initial,
   initialFryerId,
   fryers,
+  cutters,
 }: {
   planId: string;
   initial: PlanFile;
   initialFryerId: string;
   fryers: readonly KitchenFryer[];
+  cutters: readonly KitchenCutter[];
 }) {
   const router = useRouter();
   const history = usePlanHistory(initial);
@@ -56,6 +74,9 @@ export function Bench({
   const [station, setStation] = useState<StationId>('cut');
   const [serveAt, setServeAt] = useState('19:00');
   const [cooking, setCooking] = useState(false);
+  const [board, setBoard] = useState(FIRST_BOARD);
+  const [pinned, setPinned] = useState<PlanFile | null>(null);
+  const [help, setHelp] = useState(false);
   const plan = useMemo(() => planFromFile(document), [document]);
   const live = useForecast(document, true);
   const saving = useSaving(planId, fryerId, history.settled ? document : null, initial);
@@ -65,20 +86,8 @@ export function Bench({
     history.release(withFryer(document, fryer));
   };
 
-  /* the bench is worked with the keys 1 to 8 as well */
-  const choose = useRef(setStation);
-  useEffect(() => {
-    const onKeyDown = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey) return;
-      const chosen = STATION_IDS[Number(event.key) - 1];
-      if (chosen) choose.current(chosen);
-    };
-    window.addEventListener('keydown', onKeyDown);
-    return () => window.removeEventListener('keydown', onKeyDown);
-  }, []);
-
   const onCook = async () => {
-    if (!live.forecast) return;
+    if (!live.forecast || cooking) return;
     setCooking(true);
     const batchId = crypto.randomUUID();
     const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
@@ -95,71 +104,90 @@ export function Bench({
     }
   };
 
+  useBenchKeys({
+    choose: setStation,
+    pin: () => setPinned((before) => (before ? null : document)),
+    cook: onCook,
+    help: () => setHelp(true),
+  });
+
   return (
-    <Tabs.Root value={station} onValueChange={(value) => setStation(value as StationId)}>
-      <div className="overflow-hidden tray">
-        <StationStrip document={document} plan={plan} />
-        <div className="grid lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
-          <div className="order-2 border-enamel-deep p-4 sm:px-6 lg:order-1 lg:border-r-2">
-            <div className="flex items-center justify-between">
-              <h1 className="text-[22px]">{STATION_WORDS[station]}</h1>
-              <div className="no-print flex items-center text-[14px] text-iron-soft">
-                <span role="status" className="mr-2">
-                  {saving}
-                </span>
-                <button
-                  type="button"
-                  aria-label="Undo"
-                  disabled={!history.canUndo}
-                  onClick={history.undo}
-                  className="flex size-11 items-center justify-center text-rim disabled:text-enamel-deep"
-                >
-                  <Undo2 size={20} aria-hidden />
-                </button>
-                <button
-                  type="button"
-                  aria-label="Redo"
-                  disabled={!history.canRedo}
-                  onClick={history.redo}
-                  className="flex size-11 items-center justify-center text-rim disabled:text-enamel-deep"
-                >
-                  <Redo2 size={20} aria-hidden />
-                </button>
+    <StudyProvider>
+      <Tabs.Root value={station} onValueChange={(value) => setStation(value as StationId)}>
+        <div className="overflow-hidden tray">
+          <StationStrip document={document} plan={plan} />
+          <div className="grid lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+            <div className="order-2 border-enamel-deep p-4 sm:px-6 lg:order-1 lg:border-r-2">
+              <div className="no-print -mt-2 mb-1 flex items-center">
+                <PlanName name={document.name} onRename={(name) => history.release({ ...document, name })} />
+                <PlanMenu
+                  planId={planId}
+                  document={document}
+                  plan={plan}
+                  doneTime={live.forecast?.doneTime ?? null}
+                  serveAt={serveAt}
+                />
               </div>
+              <BenchHeader
+                title={STATION_WORDS[station]}
+                fold={stationFold(station, plan)}
+                saving={saving}
+                history={history}
+                onHelp={() => setHelp(true)}
+              />
+              {STATION_IDS.map((id) => {
+                const Station = STATIONS[id];
+                return (
+                  <Tabs.Content key={id} value={id} tabIndex={-1}>
+                    <div className="mb-3">
+                      <StationDrawing station={id} plan={plan} large />
+                    </div>
+                    <Station
+                      document={document}
+                      plan={plan}
+                      forecast={live.forecast}
+                      fryers={fryers}
+                      cutters={cutters}
+                      board={board}
+                      setBoard={setBoard}
+                      fryerId={fryerId}
+                      chooseFryer={chooseFryer}
+                      move={history.move}
+                      release={history.release}
+                    />
+                  </Tabs.Content>
+                );
+              })}
             </div>
-            {STATION_IDS.map((id) => {
-              const Station = STATIONS[id];
-              return (
-                <Tabs.Content key={id} value={id} tabIndex={-1}>
-                  <div className="mb-3">
-                    <StationDrawing station={id} plan={plan} large />
-                  </div>
-                  <Station
-                    document={document}
-                    plan={plan}
-                    forecast={live.forecast}
-                    fryers={fryers}
-                    fryerId={fryerId}
-                    chooseFryer={chooseFryer}
-                    move={history.move}
-                    release={history.release}
-                  />
-                </Tabs.Content>
-              );
-            })}
-          </div>
-          <div className="order-1 min-w-0 lg:order-2">
-            <ForecastPanel
-              live={live}
-              plan={plan}
-              serveAt={serveAt}
-              onServeAt={setServeAt}
-              onCook={onCook}
-              cooking={cooking}
-            />
+            <div className="order-1 min-w-0 lg:order-2">
+              <ForecastPanel
+                live={live}
+                plan={plan}
+                handles={fieldMarks(document, history.move, history.release)}
+                pinned={pinned !== null}
+                onPin={() => setPinned(pinned ? null : document)}
+                serveAt={serveAt}
+                onServeAt={setServeAt}
+                onCook={onCook}
+                cooking={cooking}
+              />
+              {pinned && (
+                <ComparePanel
+                  pinned={pinned}
+                  document={document}
+                  swap={() => {
+                    setPinned(document);
+                    history.release(pinned);
+                  }}
+                  unpin={() => setPinned(null)}
+                />
+              )}
+              <SensitivityList document={document} />
+            </div>
           </div>
         </div>
-      </div>
-    </Tabs.Root>
+      </Tabs.Root>
+      <HelpSheet open={help} onOpenChange={setHelp} />
+    </StudyProvider>
   );
 }

@@ -6,6 +6,7 @@ import { prepDuration, prepTasks, REST } from '@/core/cook/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
+import type { FieldHandle } from '@/ui/field/field-handles';
 import { useUnits } from '@/ui/units-context';
 import type { LiveForecast } from '@/ui/use-forecast';
 import { clockText, oilText } from '@/ui/words/format';
@@ -26,6 +27,9 @@ export function startBy(plan: Plan, doneTime: number, serveAt: string): string |
 export function ForecastPanel({
   live,
   plan,
+  handles,
+  pinned,
+  onPin,
   serveAt,
   onServeAt,
   onCook,
@@ -33,6 +37,9 @@ export function ForecastPanel({
 }: {
   live: LiveForecast;
   plan: Plan;
+  handles: readonly FieldHandle[];
+  pinned: boolean;
+  onPin: () => void;
   serveAt: string;
   onServeAt: (time: string) => void;
   onCook: () => void;
@@ -63,7 +70,13 @@ export function ForecastPanel({
         <p className="text-[15px] text-iron-soft">{range ?? ' '}</p>
       </div>
       <p className="px-7 text-[16px]">{windowText(forecast)}</p>
-      <ColourField forecast={forecast} ramp={plan.food.ramp} stages={plan.stages} openings={plan.events} />
+      <ColourField
+        forecast={forecast}
+        ramp={plan.food.ramp}
+        stages={plan.stages}
+        openings={plan.events}
+        handles={handles}
+      />
       <dl className="mt-3 grid grid-cols-2 gap-x-6 gap-y-1.5 px-7 text-[15px] sm:grid-cols-[auto_1fr_auto_1fr]">
         <dt className="text-iron-soft">Begin checking</dt>
         <dd>{forecast.firstCheck === null ? 'never' : clockText(forecast.firstCheck)}</dd>
@@ -107,7 +120,10 @@ export function ForecastPanel({
             'no start time without a done minute'
           )}
         </p>
-        <Button look="main" className="ml-auto px-7 text-[17px]" onClick={onCook} disabled={cooking || !live.isFull}>
+        <Button className="ml-auto" aria-pressed={pinned} onClick={onPin}>
+          {pinned ? 'Unpin' : 'Pin to compare'}
+        </Button>
+        <Button look="main" className="px-7 text-[17px]" onClick={onCook} disabled={cooking || !live.isFull}>
           {cooking ? 'Setting up …' : 'Cook this'}
         </Button>
       </div>

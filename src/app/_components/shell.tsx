@@ -8,8 +8,10 @@ import { UnitsSwitch } from './units-switch';
 
 const ROOMS = [
   { href: '/', word: 'Bench' },
+  { href: '/plans', word: 'Plans' },
   { href: '/cook', word: 'Cook' },
   { href: '/log', word: 'Log' },
+  { href: '/kitchen', word: 'Kitchen' },
 ] as const;
 
 /** Frame of every page: the way between the rooms, units, kitchen. `dark` turns enamel to cast iron. */

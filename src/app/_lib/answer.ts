@@ -12,6 +12,7 @@ const WORDS: Record<Failure['code'], { status: number; error: string }> = {
   'database-away': { status: 503, error: 'The database cannot be reached. Nothing is lost; try again in a moment.' },
   'not-found': { status: 404, error: 'There is no such thing in this kitchen.' },
   'unknown-fryer': { status: 422, error: 'This fryer is not in this kitchen; choose one that is.' },
+  'last-fryer': { status: 409, error: 'This is the only fryer, or it is gone already; a kitchen keeps one.' },
   'other-kitchen': { status: 409, error: 'This id belongs to another kitchen.' },
 };
 

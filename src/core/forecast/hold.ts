@@ -8,8 +8,11 @@ import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../fryer/fryer';
 import type { Plan } from '../plan/plan';
 import { saturationPressure } from '../properties/water';
 
+/** Where pieces can wait. */
+export const HOLD_PLACES = ['rack', 'heap', 'covered', 'warm-oven'] as const;
+
 /** Where pieces wait. */
-export type HoldPlace = 'rack' | 'heap' | 'covered' | 'warm-oven';
+export type HoldPlace = (typeof HOLD_PLACES)[number];
 
 /** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; fan oven 120 °C, 20–30 W/(m² K); assumed. */
 const PLACES: Record<HoldPlace, { readonly air: number; readonly transfer: number; readonly vapour: number }> = {

@@ -28,7 +28,7 @@ export interface Weights {
 }
 
 /** Emptying and filling between batches, s. Source: assumed. */
-const CHANGE_OVER = 90;
+export const CHANGE_OVER = 90;
 
 /** Most batches tried. Source: assumed; nobody stands longer. */
 const MOST_BATCHES = 3;
@@ -103,8 +103,11 @@ export function tradeOffFront(alternatives: readonly Alternative[]): Alternative
 }
 
 /** The alternative that suits the weights best, or null where there is none; a minute, a tenth of evenness and an opening count one each. */
-export function bestByWeights(alternatives: readonly Alternative[], weights: Weights): Alternative | null {
-  const cost = ({ score }: Alternative) =>
+export function bestByWeights<Found extends Pick<Alternative, 'score'>>(
+  alternatives: readonly Found[],
+  weights: Weights,
+): Found | null {
+  const cost = ({ score }: Found) =>
     (weights.time * score.time) / 60 - weights.evenness * score.evenness * 10 + weights.attention * score.attention;
-  return alternatives.reduce<Alternative | null>((best, one) => (!best || cost(one) < cost(best) ? one : best), null);
+  return alternatives.reduce<Found | null>((best, one) => (!best || cost(one) < cost(best) ? one : best), null);
 }

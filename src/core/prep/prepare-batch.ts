@@ -21,7 +21,12 @@ const RINSED_PER_CHANGE = 0.03;
 /** Water that pressing can take, and its time constant, s; what thawed tofu gives off besides. Source: assumed, 15–20 % of the water of firm tofu in half an hour. */
 const PRESSED_MOST = 0.2;
 const PRESS_TIME = 1200;
-const THAWED_SHARE = 0.12;
+export const THAWED_SHARE = 0.12;
+
+/** Share of its water that a block gives off under a weight for `duration` s. */
+export function pressedShare(duration: number): number {
+  return PRESSED_MOST * (1 - Math.exp(-duration / PRESS_TIME));
+}
 
 /** What sugar and soy of a marinade add to browning in the end, and how fast they go in, s. Source: assumed. */
 const MARINATED_BROWNING = 0.35;
@@ -83,7 +88,7 @@ export function prepareBatch(state: PieceState, part: BatchPart, browningScale: 
         if (step.method !== 'microwave') state.film.fill(FILM_AFTER.drain);
         break;
       case 'press':
-        takeWater(state, PRESSED_MOST * (1 - Math.exp(-step.duration / PRESS_TIME)));
+        takeWater(state, pressedShare(step.duration));
         break;
       case 'freeze-thaw':
         takeWater(state, THAWED_SHARE);

@@ -1,4 +1,4 @@
-import { get, list, type Runner } from '../query';
+import { change, get, list, type Runner } from '../query';
 
 /** A fryer as measured by its owner. */
 export interface FryerRow {
@@ -13,7 +13,10 @@ export interface FryerRow {
 const COLUMNS = 'fryer_id, name, power_w, basket_cm2, basket_height_mm, thermostat_offset_c';
 
 export async function listFryers(kitchenId: string): Promise<FryerRow[]> {
-  return list<FryerRow>(`SELECT ${COLUMNS} FROM fryers WHERE kitchen_id = $1 ORDER BY created_at, name`, [kitchenId]);
+  return list<FryerRow>(
+    `SELECT ${COLUMNS} FROM fryers WHERE kitchen_id = $1 AND archived_at IS NULL ORDER BY created_at, name`,
+    [kitchenId],
+  );
 }
 
 export async function insertFryer(
@@ -27,4 +30,37 @@ export async function insertFryer(
     [kitchenId, fryer.name, fryer.power_w, fryer.basket_cm2, fryer.basket_height_mm, fryer.thermostat_offset_c],
     runner,
   );
+}
+
+/** Stores a fryer under the id its device chose; one of another kitchen is left alone and false returned. */
+export async function upsertFryer(kitchenId: string, fryer: FryerRow): Promise<boolean> {
+  const changed = await change(
+    `INSERT INTO fryers (fryer_id, kitchen_id, name, power_w, basket_cm2, basket_height_mm, thermostat_offset_c, created_at)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, clock_timestamp())
+     ON CONFLICT (fryer_id) DO UPDATE
+       SET name = EXCLUDED.name, power_w = EXCLUDED.power_w, basket_cm2 = EXCLUDED.basket_cm2,
+           basket_height_mm = EXCLUDED.basket_height_mm, thermostat_offset_c = EXCLUDED.thermostat_offset_c
+       WHERE fryers.kitchen_id = EXCLUDED.kitchen_id`,
+    [
+      fryer.fryer_id,
+      kitchenId,
+      fryer.name,
+      fryer.power_w,
+      fryer.basket_cm2,
+      fryer.basket_height_mm,
+      fryer.thermostat_offset_c,
+    ],
+  );
+  return changed === 1;
+}
+
+/** Takes a fryer out of the kitchen unless it is the last; false when nothing was taken. */
+export async function archiveFryer(kitchenId: string, fryerId: string): Promise<boolean> {
+  const changed = await change(
+    `UPDATE fryers SET archived_at = clock_timestamp()
+     WHERE kitchen_id = $1 AND fryer_id = $2 AND archived_at IS NULL
+       AND (SELECT count(*) FROM fryers AS others WHERE others.kitchen_id = $1 AND others.archived_at IS NULL) > 1`,
+    [kitchenId, fryerId],
+  );
+  return changed === 1;
 }

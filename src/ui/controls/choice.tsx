@@ -12,7 +12,13 @@ export function Choice<Value extends string>({
 }: {
   label: string;
   value: Value;
-  options: readonly { readonly value: Value; readonly word: string; readonly note?: string }[];
+  options: readonly {
+    readonly value: Value;
+    readonly word: string;
+    readonly note?: string;
+    /** what it would change, shown smaller below */
+    readonly price?: string;
+  }[];
   onChange: (value: Value) => void;
 }) {
   const id = useId();
@@ -35,6 +41,7 @@ export function Choice<Value extends string>({
           >
             <span className="block font-semibold">{option.word}</span>
             {option.note && <span className="block text-[12px]">{option.note}</span>}
+            {option.price && <span className="block text-[12px] italic">{option.price}</span>}
           </RadioGroup.Item>
         ))}
       </RadioGroup.Root>

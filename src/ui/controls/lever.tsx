@@ -12,6 +12,7 @@ export function Lever({
   unit,
   say,
   note,
+  prices,
   onMove,
   onRelease,
 }: {
@@ -24,6 +25,8 @@ export function Lever({
   /** the value in the cook's own words and units, shown beside the name */
   say?: string;
   note?: string;
+  /** what neighbouring values would change; touching one goes there */
+  prices?: readonly { readonly value: number; readonly word: string; readonly price: string }[];
   onMove: (value: number) => void;
   onRelease: (value: number) => void;
 }) {
@@ -85,8 +88,26 @@ export function Lever({
           className="block size-7 rounded-full border-[3px] border-rim bg-enamel"
         />
       </Slider.Root>
+      {prices && prices.length > 0 && (
+        <div className="-mt-1 flex flex-wrap gap-x-4">
+          {prices.map((price) => (
+            <button
+              key={price.word}
+              type="button"
+              onClick={() => onRelease(price.value)}
+              className="-my-1 min-h-11 text-left text-[13px] text-rim underline-offset-4 hover:underline"
+            >
+              <span className="font-semibold">{price.word}</span>: <span className="italic">{price.price}</span>
+            </button>
+          ))}
+        </div>
+      )}
       {(clamped ?? note) && (
-        <p id={`${id}-note`} role={clamped ? 'status' : undefined} className="-mt-1 text-[13px] text-iron-soft">
+        <p
+          id={`${id}-note`}
+          role={clamped ? 'status' : undefined}
+          className={`${prices?.length ? '' : '-mt-1'}text-[13px] text-iron-soft`}
+        >
           {clamped ?? note}
         </p>
       )}

@@ -1,18 +1,20 @@
+import { useMemo } from 'react';
 import { batchYield } from '../../core/cut/batch-yield';
-import { cutThickness } from '../../core/cut/piece-geometry';
+import { cutThickness, OPENNESS_BETWEEN } from '../../core/cut/piece-geometry';
+import { type PackedPiece, packLayer } from '../../core/cut/pack-basket';
 import { freshLayers } from '../../core/fryer/layers';
 import { createSeededRandom } from '../../core/numeric/seeded-random';
 import type { Plan } from '../../core/plan/plan';
 import { foodColour } from '../colour/food-colours';
 import { type DrawingProps, PAPER, Sketch } from './sketch';
 
-/** Most pieces drawn; more would be too small to see. */
-const MOST_DRAWN = 260;
+/** Most pieces drawn in a layer; more would be too small to see. */
+const MOST_DRAWN = 320;
 
 /** Side of the largest basket drawn at the common scale, mm; larger ones fill the paper. */
 const WIDEST_AT_SCALE = 240;
 
-/** The basket from above, to scale: the floor, and the pieces of the top layer in rows, with the layers below as a number. */
+/** The basket from above, to scale, its pieces packed without overlap; a heap by its two top layers and its stack from the side. */
 export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
   const { width, height } = large ? PAPER.large : PAPER.small;
   const sideMm = Math.sqrt(plan.fryer.basketArea) * 1000;
@@ -22,6 +24,7 @@ export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
   const top = (height - side) / 2;
   const { count } = batchYield(plan.food, plan.cut, plan.mass);
   const layers = freshLayers(plan);
+  const shown = useMemo(() => topLayers(plan), [plan]);
   return (
     <Sketch large={large} label={`The basket from above, to scale: ${count} pieces in ${layers.toFixed(1)} layers`}>
       <rect
@@ -34,19 +37,22 @@ export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
         strokeWidth={large ? 3 : 1.5}
       />
       <g transform={`translate(${left} ${top})`}>
-        {layOut(plan, sideMm, Math.ceil(count / Math.max(1, layers))).map((spot, i) => (
-          <rect
-            key={i}
-            x={spot.x * scale}
-            y={spot.y * scale}
-            width={spot.length * scale}
-            height={spot.width * scale}
-            rx={spot.round ? (spot.length * scale) / 2 : 0.5}
-            fill={foodColour(ramp, spot.shade)}
-            transform={`rotate(${spot.turn} ${(spot.x + spot.length / 2) * scale} ${(spot.y + spot.width / 2) * scale})`}
-          />
+        {shown.map(({ pieces, depth }) => (
+          <g key={depth} opacity={depth === 0 ? 1 : 0.45}>
+            {pieces.map((piece, i) => (
+              <PieceFromAbove
+                key={i}
+                piece={piece}
+                scale={scale * 1000}
+                fill={foodColour(ramp, depth === 0 ? 0.1 : 0.5)}
+              />
+            ))}
+          </g>
         ))}
       </g>
+      {large && layers > 1 && (
+        <LayerStack left={left + side + 190} top={top} width={110} height={side} layers={layers} plan={plan} />
+      )}
       {large && (
         <g className="fill-iron text-[14px]">
           <text x={left + side + 18} y={top + 24} className="font-semibold">
@@ -64,38 +70,78 @@ export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
   );
 }
 
-interface Spot {
-  x: number;
-  y: number;
-  length: number;
-  width: number;
-  round: boolean;
-  turn: number;
-  shade: number;
+/** The top layer, and the one below it where there is one, deepest first. */
+function topLayers(plan: Plan): { pieces: PackedPiece[]; depth: number }[] {
+  const side = Math.sqrt(plan.fryer.basketArea);
+  const { count } = batchYield(plan.food, plan.cut, plan.mass);
+  const layers = freshLayers(plan);
+  const perLayer = Math.min(MOST_DRAWN, Math.ceil(count / Math.max(1, layers)));
+  const random = createSeededRandom(7);
+  const top = { pieces: packLayer(plan.cut, side, Math.min(count, perLayer), random), depth: 0 };
+  return layers > 1.1 ? [{ pieces: packLayer(plan.cut, side, perLayer, random), depth: 1 }, top] : [top];
 }
 
-/** Rows of pieces on the floor, mm, none over another; as many as fit, at most `count`. */
-function layOut(plan: Plan, sideMm: number, count: number): Spot[] {
-  const { cut } = plan;
-  const random = createSeededRandom(7);
-  const width = ('width' in cut ? cut.width : 'diameter' in cut ? cut.diameter : cutThickness(cut)) * 1000;
-  const length = 'length' in cut ? cut.length * 1000 : width;
-  const gap = Math.max(1.5, width * 0.12);
-  const spots: Spot[] = [];
-  for (let y = gap; y + width + gap <= sideMm; y += width + gap) {
-    let x = gap + random() * gap;
-    while (x + length + gap <= sideMm && spots.length < Math.min(count, MOST_DRAWN)) {
-      spots.push({
-        x,
-        y,
-        length,
-        width,
-        round: !('length' in cut) && 'diameter' in cut,
-        turn: (random() - 0.5) * 3,
-        shade: random() * 0.35,
-      });
-      x += length + gap * (1 + random());
-    }
-  }
-  return spots;
+function PieceFromAbove({ piece, scale, fill }: { piece: PackedPiece; scale: number; fill: string }) {
+  const [x, y] = [piece.x * scale, piece.y * scale];
+  if (piece.round)
+    return <circle cx={x} cy={y} r={(piece.length * scale) / 2} fill={fill} stroke="#1b1e22" strokeWidth={0.5} />;
+  return (
+    <rect
+      x={x - (piece.length * scale) / 2}
+      y={y - (piece.width * scale) / 2}
+      width={piece.length * scale}
+      height={piece.width * scale}
+      rx={1}
+      fill={fill}
+      stroke="#1b1e22"
+      strokeWidth={0.5}
+      transform={piece.turn === 0 ? undefined : `rotate(${(piece.turn * 180) / Math.PI} ${x} ${y})`}
+    />
+  );
+}
+
+/** The heap from the side: a bar a layer, as wide as the share of the fan's air that reaches its upper face. */
+function LayerStack({
+  left,
+  top,
+  width,
+  height,
+  layers,
+  plan,
+}: {
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+  layers: number;
+  plan: Plan;
+}) {
+  const rows = Math.ceil(layers);
+  const open = OPENNESS_BETWEEN[plan.cut.shape];
+  const each = Math.min(26, (height - 24) / rows, cutThickness(plan.cut) * 1000 + 6);
+  return (
+    <g className="text-[12px]">
+      <text x={left} y={top + 10} className="fill-iron-soft">
+        air reaching each layer
+      </text>
+      {Array.from({ length: rows }, (_, i) => {
+        const share = i === 0 ? 1 : open;
+        return (
+          <g key={i}>
+            <rect
+              x={left}
+              y={top + 18 + i * each}
+              width={width * share}
+              height={each - 3}
+              fill="#1c7c86"
+              fillOpacity={0.55}
+            />
+            <text x={left + width * share + 5} y={top + 18 + i * each + each / 2 + 2} className="fill-iron">
+              {Math.round(share * 100)} %
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
 }

@@ -21,7 +21,7 @@ export function Sketch({ large, label, children }: { large: boolean; label: stri
       role={large ? 'img' : undefined}
       aria-label={large ? label : undefined}
       aria-hidden={large ? undefined : true}
-      className={large ? 'h-auto w-full max-w-[500px]' : 'h-[62px] w-[112px]'}
+      className={large ? 'h-auto w-full max-w-[500px]' : 'h-[54px] w-[98px]'}
     >
       {children}
     </svg>

@@ -6,6 +6,7 @@ import type { Forecast } from '../../core/forecast/forecast';
 import type { ColourRamp } from '../../core/food/colour-ramp';
 import type { CookEvent, Stage } from '../../core/plan/plan';
 import { useUnits } from '../units-context';
+import { type FieldHandle, FieldHandles } from './field-handles';
 import { FieldLegend } from './field-legend';
 import { minuteWords } from './minute-words';
 import { FieldAxis, OpeningMarks, Playhead, ShareLine, StageLine, WindowBracket } from './overlays';
@@ -27,6 +28,7 @@ export function ColourField({
   stages,
   openings,
   height = 150,
+  handles,
   playhead = null,
   pulledAt = null,
 }: {
@@ -35,6 +37,8 @@ export function ColourField({
   stages: readonly Stage[];
   openings: readonly CookEvent[];
   height?: number;
+  /** marks that can be dragged */
+  handles?: readonly FieldHandle[];
   /** s, where the cook is now */
   playhead?: number | null;
   /** s, when it was pulled */
@@ -75,48 +79,63 @@ export function ColourField({
 
   return (
     <figure className="min-w-0">
-      <div
-        ref={frame}
-        role="slider"
-        tabIndex={0}
-        aria-label="Colour field, read by minute"
-        aria-valuemin={0}
-        aria-valuemax={duration}
-        aria-valuenow={shown * record.interval}
-        aria-valuetext={minuteWords(forecast, shown, units)}
-        className="relative touch-pan-y overflow-hidden rounded-part select-none"
-        style={{ height: total }}
-        onPointerMove={readAt}
-        onPointerLeave={() => setReading(null)}
-        onKeyDown={onKeyDown}
-      >
-        <canvas
-          ref={canvas}
-          width={Math.round(inner * 2)}
-          height={height * 2}
-          className="absolute"
-          style={{ left: MARGIN, top: fieldTop, width: inner, height }}
-          aria-hidden
-        />
-        <svg width={width} height={total} className="absolute inset-0" aria-hidden>
-          <StageLine stages={stages} duration={duration} x={x} height={STAGE_HEIGHT - LETTER_HEIGHT} units={units} />
-          <OpeningMarks openings={openings} x={x} top={fieldTop} height={height} duration={duration} />
-          <WindowBracket window={window} x={x} top={fieldTop + height + 2} />
-          <FieldAxis x={x} duration={duration} top={fieldTop + height + BRACKET_HEIGHT} />
-          <ShareLine track={track} x={x} top={fieldTop + height + BRACKET_HEIGHT + AXIS_HEIGHT} height={SHARE_HEIGHT} />
-          {pulledAt !== null && <Playhead at={pulledAt} x={x} top={fieldTop} height={height} word="pulled" />}
-          {playhead !== null && <Playhead at={playhead} x={x} top={fieldTop} height={height} word="now" />}
-          {reading !== null && (
-            <line
-              x1={x(shown * record.interval)}
-              x2={x(shown * record.interval)}
-              y1={fieldTop}
-              y2={total}
-              className="stroke-current"
-              strokeDasharray="2 3"
+      <div className="relative">
+        <div
+          ref={frame}
+          role="slider"
+          tabIndex={0}
+          aria-label="Colour field, read by minute"
+          aria-valuemin={0}
+          aria-valuemax={duration}
+          aria-valuenow={shown * record.interval}
+          aria-valuetext={minuteWords(forecast, shown, units)}
+          className="relative touch-pan-y overflow-hidden rounded-part select-none"
+          style={{ height: total }}
+          onPointerMove={readAt}
+          onPointerLeave={() => setReading(null)}
+          onKeyDown={onKeyDown}
+        >
+          <canvas
+            ref={canvas}
+            width={Math.round(inner * 2)}
+            height={height * 2}
+            className="absolute"
+            style={{ left: MARGIN, top: fieldTop, width: inner, height }}
+            aria-hidden
+          />
+          <svg width={width} height={total} className="absolute inset-0" aria-hidden>
+            <StageLine stages={stages} duration={duration} x={x} height={STAGE_HEIGHT - LETTER_HEIGHT} units={units} />
+            <OpeningMarks openings={openings} x={x} top={fieldTop} height={height} duration={duration} />
+            <WindowBracket window={window} x={x} top={fieldTop + height + 2} />
+            <FieldAxis x={x} duration={duration} top={fieldTop + height + BRACKET_HEIGHT} />
+            <ShareLine
+              track={track}
+              x={x}
+              top={fieldTop + height + BRACKET_HEIGHT + AXIS_HEIGHT}
+              height={SHARE_HEIGHT}
             />
-          )}
-        </svg>
+            {pulledAt !== null && <Playhead at={pulledAt} x={x} top={fieldTop} height={height} word="pulled" />}
+            {playhead !== null && <Playhead at={playhead} x={x} top={fieldTop} height={height} word="now" />}
+            {reading !== null && (
+              <line
+                x1={x(shown * record.interval)}
+                x2={x(shown * record.interval)}
+                y1={fieldTop}
+                y2={total}
+                className="stroke-current"
+                strokeDasharray="2 3"
+              />
+            )}
+          </svg>
+        </div>
+        {handles && (
+          <FieldHandles
+            handles={handles.filter((handle) => handle.at <= duration)}
+            x={x}
+            top={fieldTop}
+            height={height}
+          />
+        )}
       </div>
       <figcaption className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 px-7 text-[13px]">
         <span>{minuteWords(forecast, shown, units)}</span>

@@ -15,10 +15,22 @@ export const FOOD_CAUTIONS: Record<FoodCaution, string> = {
 /** Cautions of steps, shown where they matter. */
 export const STEP_CAUTIONS = {
   cut: 'Make a stable flat before cutting, fingers above the blade. At a mandoline use the guard or a cut-proof glove.',
+  microwave: 'Prick whole pieces before microwaving, or they burst; let them stand before you touch them.',
+  pressure: 'Release the pressure as the cooker’s manual says, steam away from face and hands.',
   soak: 'Freshly boiled water scalds: pour it over the pieces in the sink, not in the hand.',
   dry: 'Dry before oiling; wet pieces spit in a hot basket.',
   coat: 'No aerosol spray onto a hot heater. Oil in the bowl, not in the fryer.',
   fryer: 'Parchment only under food, never in the preheat.',
   load: 'Do not overfill: air must pass, and nothing may touch the heater.',
+  rest: 'Cooked food stands no longer than 2 h at room temperature, is held hot at 60 °C or more, chilled within 2 h and eaten in 3–4 days, reheated to 74 °C.',
   cook: 'Drawer, basket and steam are hot. Follow your appliance’s manual and your local food-safety authority; where they differ from Drubek, they are right.',
 } as const;
+
+/** Every caution, for the page that gathers them. */
+export const CAUTION_PAGE: readonly string[] = [
+  ...Object.values(STEP_CAUTIONS),
+  ...Object.values(FOOD_CAUTIONS),
+  'Crumbs and batter contain gluten and egg, marinades often soy and sesame.',
+  'Golden, not brown: the darker starchy food gets, the more acrylamide it holds.',
+  'Egg-coated food is cooked through.',
+];

@@ -1,3 +1,4 @@
+import type { PrepTask } from '../../core/cook/prep-tasks';
 import type { Verdict } from '../../core/engine/judge-piece';
 import type { CookAction, DryingMethod, ParcookMethod, TargetColour, TargetCrispness } from '../../core/plan/plan';
 import type { BatchEventKind } from '../../core/cook/run-state';
@@ -91,4 +92,22 @@ export const FAULT_WORDS: Record<(typeof OUTCOME_FAULTS)[number], string> = {
   'burnt-edges': 'Burnt edges',
   greasy: 'Greasy',
   bland: 'Bland',
+};
+
+/** A task before the fryer, in one or two words. */
+export const TASK_WORDS: Record<PrepTask['kind'], string> = {
+  rinse: 'Rinse',
+  soak: 'Soak',
+  parcook: 'Par-cook',
+  press: 'Press',
+  'freeze-thaw': 'Freeze and thaw',
+  marinate: 'Marinate',
+  brine: 'Brine',
+  dry: 'Dry',
+  oil: 'Oil',
+  starch: 'Starch',
+  season: 'Season',
+  dredge: 'Crumb',
+  batter: 'Batter',
+  preheat: 'Preheat',
 };

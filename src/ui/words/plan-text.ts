@@ -22,7 +22,8 @@ export function planPhrases(document: PlanFile, units: UnitSystem): string[] {
   ];
 }
 
-function prepPhrase(step: PlanFile['prep'][number], units: UnitSystem): string {
+/** One preparation step in words. */
+export function prepPhrase(step: PlanFile['prep'][number], units: UnitSystem): string {
   switch (step.step) {
     case 'rinse':
       return `rinsed ${step.changes === 1 ? 'once' : `${step.changes} times`}`;

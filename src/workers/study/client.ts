@@ -1,4 +1,5 @@
 import { proxy, wrap } from 'comlink';
+import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { PlanFile } from '../../schemas/plan-file';
@@ -8,6 +9,7 @@ import type { SearchAnswer, StudyService } from './protocol';
 export interface Study {
   outcomes(documents: readonly PlanFile[], onAnswer: (outcomes: PlanOutcome[]) => void): () => void;
   sensitivity(document: PlanFile, onAnswer: (found: Sensitivity[]) => void): () => void;
+  hold(document: PlanFile, pulledAt: number, onAnswer: (holds: Record<HoldPlace, HoldForecast>) => void): () => void;
   search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
   end(): void;
 }
@@ -42,6 +44,11 @@ export function createStudy(): Study {
       ask<Sensitivity[]>(async (ticket, answer) => {
         const found = await service.sensitivity(ticket, document);
         if (found) answer(found);
+      }, onAnswer),
+    hold: (document, pulledAt, onAnswer) =>
+      ask<Record<HoldPlace, HoldForecast>>(async (ticket, answer) => {
+        const holds = await service.hold(ticket, document, pulledAt);
+        if (holds) answer(holds);
       }, onAnswer),
     search: (document, onAnswer) =>
       ask<SearchAnswer>((ticket, answer) => service.search(ticket, document, proxy(answer)), onAnswer),

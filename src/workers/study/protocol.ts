@@ -1,3 +1,4 @@
+import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { Score } from '../../core/plan/search';
@@ -22,6 +23,8 @@ export interface StudyService {
   /** outcomes of plans, in their order */
   outcomes(ticket: number, documents: readonly PlanFile[]): Promise<PlanOutcome[] | null>;
   sensitivity(ticket: number, document: PlanFile): Promise<Sensitivity[] | null>;
+  /** how the bite lasts at each place after pulling at `pulledAt` s */
+  hold(ticket: number, document: PlanFile, pulledAt: number): Promise<Record<HoldPlace, HoldForecast> | null>;
   search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;
   callOff(ticket: number): void;
 }

@@ -1,4 +1,5 @@
 import { COARSE_RESOLUTION } from '../../core/engine/resolution';
+import { forecastHold, HOLD_PLACES, type HoldForecast, type HoldPlace } from '../../core/forecast/hold';
 import { outcomeOf, type PlanOutcome } from '../../core/forecast/plan-outcome';
 import { type Sensitivity, tryFactors } from '../../core/forecast/sensitivity';
 import { type Alternative, searchPlans, tradeOffFront } from '../../core/plan/search';
@@ -7,6 +8,10 @@ import { fileWithAlternative } from '../../schemas/found-plan';
 import type { StudyService } from './protocol';
 
 const SEED = 1;
+
+/** How long a wait is looked at, and a refresh after it, s. */
+const HOLD_FOR = 3600;
+const REFRESH_FOR = 240;
 
 /** Alternatives between two reports of the search. */
 const REPORT_EVERY = 3;
@@ -39,6 +44,15 @@ export function createStudyService(): StudyService {
         if (await isOff(ticket)) return null;
       }
       return found;
+    },
+    async hold(ticket, document, pulledAt) {
+      const plan = planFromFile(document);
+      const holds: Partial<Record<HoldPlace, HoldForecast>> = {};
+      for (const place of HOLD_PLACES) {
+        if (await isOff(ticket)) return null;
+        holds[place] = forecastHold(plan, SEED, pulledAt, place, HOLD_FOR, REFRESH_FOR);
+      }
+      return holds as Record<HoldPlace, HoldForecast>;
     },
     async search(ticket, document, report) {
       const found: Alternative[] = [];

@@ -2,15 +2,18 @@
 
 import { Plus, X } from 'lucide-react';
 import { cookDuration, isMixing } from '@/core/plan/plan';
-import { spreadOpenings } from '@/core/plan/default-plan';
+import { withMixing, withOpenings, withStages } from '@/schemas/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { Lever } from '@/ui/controls/lever';
+import { PricedChoice } from '@/ui/controls/priced-choice';
+import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { clockText, temperatureText } from '@/ui/words/format';
 import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from '@/ui/words/labels';
+import { FindBetter } from './find-better';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -23,29 +26,12 @@ export function CookStation({ document, plan, forecast, move, release }: Station
   const { stages, events } = document.cook;
   const mixings = events.filter((event) => isMixing(event.action));
   const mixing = mixings.map(({ action }) => action).find(isMixing);
-  /* the preheat goes to the temperature of the first stage, whichever that becomes */
-  const withStages = (next: PlanFile['cook']['stages']): PlanFile => ({
-    ...document,
-    fryer: {
-      ...document.fryer,
-      preheat: document.fryer.preheat && { ...document.fryer.preheat, temperature_c: next[0]!.temperature_c },
-    },
-    cook: { ...document.cook, stages: next },
-  });
   const withStage = (index: number, part: Partial<PlanFile['cook']['stages'][number]>) =>
-    withStages(stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)));
-  const withOpenings = (count: number): PlanFile => {
-    const minutes = (forecast?.doneTime ?? cookDuration(plan) * 0.75) / 60;
-    const action = mixing ?? 'shake';
-    const others = events.filter((event) => !isMixing(event.action));
-    return {
-      ...document,
-      cook: {
-        ...document.cook,
-        events: [...others, ...spreadOpenings(count, minutes).map((minute) => ({ minute, action }))],
-      },
-    };
-  };
+    withStages(
+      document,
+      stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)),
+    );
+  const minutes = (forecast?.doneTime ?? cookDuration(plan) * 0.75) / 60;
   return (
     <div className="space-y-3">
       {stages.map((stage, i) => (
@@ -57,21 +43,32 @@ export function CookStation({ document, plan, forecast, move, release }: Station
                 type="button"
                 aria-label={`Remove stage ${i + 1}`}
                 className="flex size-11 items-center justify-center text-rim"
-                onClick={() => release(withStages(stages.filter((_, j) => j !== i)))}
+                onClick={() =>
+                  release(
+                    withStages(
+                      document,
+                      stages.filter((_, j) => j !== i),
+                    ),
+                  )
+                }
               >
                 <X size={18} aria-hidden />
               </button>
             )}
           </legend>
-          <Lever
+          <PricedLever
             label="Dial"
             say={units === 'us' ? temperatureText(stage.temperature_c, units) : undefined}
+            sayValue={(value) => temperatureText(value, units)}
             value={stage.temperature_c}
             limits={[100, 230]}
             step={5}
             unit="°C"
-            onMove={(value) => move(withStage(i, { temperature_c: value }))}
-            onRelease={(value) => release(withStage(i, { temperature_c: value }))}
+            nudge={10}
+            document={document}
+            withValue={(value) => withStage(i, { temperature_c: value })}
+            move={move}
+            release={release}
           />
           <Lever
             label={i === stages.length - 1 ? 'For up to' : 'For'}
@@ -90,40 +87,42 @@ export function CookStation({ document, plan, forecast, move, release }: Station
           className="flex items-center gap-1 px-0"
           onClick={() =>
             release(
-              withStages([{ minutes: 8, temperature_c: Math.max(100, stages[0]!.temperature_c - 25) }, ...stages]),
+              withStages(document, [
+                { minutes: 8, temperature_c: Math.max(100, stages[0]!.temperature_c - 25) },
+                ...stages,
+              ]),
             )
           }
         >
           <Plus size={16} aria-hidden /> Add a gentler stage before
         </Button>
       )}
-      <Choice
+      <PricedChoice
         label="Openings"
         value={String(mixings.length)}
-        options={[0, 1, 2, 3, 4, 5, 6].map((count) => ({ value: String(count), word: String(count) }))}
-        onChange={(count) => release(withOpenings(Number(count)))}
+        document={document}
+        options={[0, 1, 2, 3, 4, 5].map((count) => ({
+          value: String(count),
+          word: String(count),
+          document: count === mixings.length ? document : withOpenings(document, count, minutes),
+        }))}
+        onChoose={release}
       />
       {mixings.length > 0 && (
         <>
           <p className="text-[13px] text-iron-soft">
             At {mixings.map((event) => clockText(event.minute * 60)).join(', ')}
           </p>
-          <Choice
+          <PricedChoice
             label="At each opening"
             value={mixing ?? 'shake'}
+            document={document}
             options={(['shake', 'toss', 'flip'] as const).map((action) => ({
               value: action,
               word: ACTION_WORDS[action],
+              document: withMixing(document, action),
             }))}
-            onChange={(action) =>
-              release({
-                ...document,
-                cook: {
-                  ...document.cook,
-                  events: events.map((event) => (isMixing(event.action) ? { minute: event.minute, action } : event)),
-                },
-              })
-            }
+            onChoose={release}
           />
         </>
       )}
@@ -144,6 +143,7 @@ export function CookStation({ document, plan, forecast, move, release }: Station
           onChange={(crispness) => release({ ...document, target: { ...document.target, crispness } })}
         />
       </div>
+      <FindBetter document={document} release={release} />
       <StationCaution>{STEP_CAUTIONS.cook}</StationCaution>
     </div>
   );

@@ -1,14 +1,16 @@
 'use client';
 
+import Link from 'next/link';
 import { batchYield } from '@/core/cut/batch-yield';
 import type { CutShape } from '@/core/cut/cut';
 import type { PlanFile } from '@/schemas/plan-file';
 import { withShape } from '@/schemas/edit-plan';
 import { Choice } from '@/ui/controls/choice';
-import { Lever } from '@/ui/controls/lever';
+import { PricedChoice } from '@/ui/controls/priced-choice';
+import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { lengthText, massText } from '@/ui/words/format';
+import { lengthText, massText, percentText } from '@/ui/words/format';
 import { SHAPE_WORDS } from '@/ui/words/labels';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
@@ -59,8 +61,26 @@ const TOOLS = [
   { value: '0.03', word: 'Mandoline', note: '3 %' },
 ] as const;
 
+/** A step to either side that a cook would try. */
+function nudgeOf(field: Dimension['field'], value: number): number {
+  if (field === 'diameter_mm') return Math.max(2, Math.round(value * 0.2));
+  return value <= 4 ? 0.5 : value <= 12 ? 1 : 3;
+}
+
+/** Width of a grown-up's little finger and thumb near the tip, mm. Source: assumed, middling hands. */
+const [LITTLE_FINGER, THUMB] = [13, 20];
+
+/** A size in fingers, for those without a ruler. */
+function fingerText(sizeMm: number): string {
+  if (sizeMm < 4) return 'Thinner than a coin’s two: two stacked coins are about 4 mm.';
+  const fingers = sizeMm / LITTLE_FINGER;
+  if (fingers < 0.85) return `About ${percentText(Math.round(fingers * 20) / 20)} of a little finger’s width.`;
+  if (fingers < 1.25) return 'About a little finger’s width.';
+  return `About ${(sizeMm / THUMB).toFixed(1)} thumbs wide.`;
+}
+
 /** Shape, size and evenness. */
-export function CutStation({ document, plan, move, release }: StationProps) {
+export function CutStation({ document, plan, cutters, move, release }: StationProps) {
   const units = useUnits();
   const { cut } = document;
   const withCut = (part: object): PlanFile => ({ ...document, cut: { ...cut, ...part } as PlanFile['cut'] });
@@ -80,26 +100,57 @@ export function CutStation({ document, plan, move, release }: StationProps) {
         const set = (mm: number) =>
           withCut(field === 'thickness_mm' ? { [field]: mm, width_mm: undefined } : { [field]: mm });
         return (
-          <Lever
+          <PricedLever
             key={field}
             label={word}
             say={units === 'us' ? lengthText(value, units) : undefined}
+            sayValue={(mm) => lengthText(mm, units)}
             value={value}
             limits={limits}
             step={step}
             unit="mm"
-            note={i === 0 ? `${count} pieces of ${massText(pieceMass * 1000, units)}` : undefined}
-            onMove={(mm) => move(set(mm))}
-            onRelease={(mm) => release(set(mm))}
+            nudge={i === 0 ? nudgeOf(field, value) : Infinity}
+            note={i === 0 ? `${count} pieces of ${massText(pieceMass * 1000, units)}. ${fingerText(value)}` : undefined}
+            document={document}
+            withValue={set}
+            move={move}
+            release={release}
           />
         );
       })}
-      <Choice
+      {cutters.length > 0 && 'thickness_mm' in cut && (
+        <Choice
+          label="Your cutters"
+          value={cutters.find((cutter) => cutter.thicknessMm === cut.thickness_mm)?.id ?? ''}
+          options={cutters.map((cutter) => ({
+            value: cutter.id,
+            word: `${cutter.name}, ${cutter.setting}`,
+            note: lengthText(cutter.thicknessMm, units),
+          }))}
+          onChange={(id) => {
+            const cutter = cutters.find((candidate) => candidate.id === id)!;
+            release(withCut({ thickness_mm: cutter.thicknessMm, width_mm: undefined, scatter: cutter.scatter }));
+          }}
+        />
+      )}
+      <PricedChoice
         label="How even"
-        value={TOOLS.find((tool) => Number(tool.value) === cut.scatter)?.value ?? '0.07'}
-        options={TOOLS}
-        onChange={(scatter) => release(withCut({ scatter: Number(scatter) }))}
+        value={String(cut.scatter)}
+        document={document}
+        options={TOOLS.map((tool) => ({ ...tool, document: withCut({ scatter: Number(tool.value) }) }))}
+        onChoose={release}
       />
+      <p className="text-[14px]">
+        No ruler?{' '}
+        <Link href="/gauge" className="font-semibold text-rim underline underline-offset-4">
+          Print a cut gauge
+        </Link>
+        , to scale, or{' '}
+        <Link href="/kitchen" className="font-semibold text-rim underline underline-offset-4">
+          measure your cutters once
+        </Link>
+        .
+      </p>
       <StationCaution>{STEP_CAUTIONS.cut}</StationCaution>
     </div>
   );

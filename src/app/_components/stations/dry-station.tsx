@@ -1,14 +1,17 @@
 'use client';
 
+import { batchYield } from '@/core/cut/batch-yield';
 import { FILM_AFTER } from '@/core/prep/water-film';
 import { prepStep, withPrepStep } from '@/schemas/edit-plan';
-import { Choice } from '@/ui/controls/choice';
+import { PricedChoice } from '@/ui/controls/priced-choice';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { DRYING_WORDS } from '@/ui/words/labels';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { waterFilmGM2 } from './station-drawing';
-import { batchYield } from '@/core/cut/batch-yield';
+
+/** The ladder of drying, wettest first. */
+const LADDER = ['drain', 'towel', 'spinner', 'towel-twice', 'steam-dry', 'air'] as const;
 
 /** Water left on the surface is boiled off first, by the same heater. */
 export function DryStation({ document, plan, release }: StationProps) {
@@ -16,24 +19,27 @@ export function DryStation({ document, plan, release }: StationProps) {
   const grams = film * batchYield(plan.food, plan.cut, plan.mass).surface;
   return (
     <div className="space-y-3">
-      <Choice
+      <PricedChoice
         label="Drying"
         value={prepStep(document, 'dry')?.method ?? 'none'}
+        document={document}
         options={[
-          { value: 'none' as const, word: 'Not at all' },
-          ...(['drain', 'towel', 'towel-twice', 'spinner'] as const).map((method) => ({
+          { value: 'none' as const, word: 'Not at all', document: withPrepStep(document, 'dry', null) },
+          ...LADDER.map((method) => ({
             value: method,
             word: DRYING_WORDS[method],
-            note: `${Math.round(FILM_AFTER[method] * 1000)} g/m² left`,
+            note:
+              method === 'steam-dry' || method === 'air'
+                ? 'by its own heat and the room’s air'
+                : `${Math.round(FILM_AFTER[method] * 1000)} g/m² left`,
+            document: withPrepStep(document, 'dry', { step: 'dry', method }),
           })),
         ]}
-        onChange={(method) =>
-          release(withPrepStep(document, 'dry', method === 'none' ? null : { step: 'dry', method }))
-        }
+        onChoose={release}
       />
       <p className="text-[14px]">
         {Math.round(film)} g/m² lie on the cut surface: {Math.round(grams)} g of water in all, to be boiled off before
-        anything can brown.
+        anything can brown. Wipe the bowl as well, or it goes back on.
       </p>
       <StationCaution>{STEP_CAUTIONS.dry}</StationCaution>
     </div>

@@ -1,7 +1,8 @@
 'use client';
 
 import { Choice } from '@/ui/controls/choice';
-import { Lever } from '@/ui/controls/lever';
+import { PricedChoice } from '@/ui/controls/priced-choice';
+import { PricedLever } from '@/ui/controls/priced-lever';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { StationProps } from './station';
@@ -9,13 +10,12 @@ import { StationCaution } from './station-caution';
 
 /** Which fryer, and how warm it is when the pieces go in. */
 export function FryerStation({ document, fryers, fryerId, chooseFryer, move, release }: StationProps) {
-  const withPreheat = (minutes: number): PlanFile => ({
+  const withFryer = (part: Partial<PlanFile['fryer']>): PlanFile => ({
     ...document,
-    fryer: {
-      ...document.fryer,
-      preheat: minutes > 0 ? { minutes, temperature_c: document.cook.stages[0]!.temperature_c } : null,
-    },
+    fryer: { ...document.fryer, ...part },
   });
+  const withPreheat = (minutes: number) =>
+    withFryer({ preheat: minutes > 0 ? { minutes, temperature_c: document.cook.stages[0]!.temperature_c } : null });
   return (
     <div className="space-y-3">
       <Choice
@@ -31,15 +31,28 @@ export function FryerStation({ document, fryers, fryerId, chooseFryer, move, rel
           if (fryer) chooseFryer(fryer);
         }}
       />
-      <Lever
+      <PricedLever
         label="Preheat"
         value={document.fryer.preheat?.minutes ?? 0}
         limits={[0, 10]}
         step={1}
         unit="min"
+        nudge={3}
         note="To the temperature of the first stage; 0 is a cold start."
-        onMove={(minutes) => move(withPreheat(minutes))}
-        onRelease={(minutes) => release(withPreheat(minutes))}
+        document={document}
+        withValue={withPreheat}
+        move={move}
+        release={release}
+      />
+      <PricedChoice
+        label="Under the food"
+        value={document.fryer.liner ? 'liner' : 'grate'}
+        document={document}
+        options={[
+          { value: 'grate', word: 'The bare grate', document: withFryer({ liner: undefined }) },
+          { value: 'liner', word: 'A liner', document: withFryer({ liner: true }) },
+        ]}
+        onChoose={release}
       />
       <StationCaution>{STEP_CAUTIONS.fryer}</StationCaution>
     </div>

@@ -1,33 +1,147 @@
 'use client';
 
+import { batchYield } from '@/core/cut/batch-yield';
+import type { PlanOutcome } from '@/core/forecast/plan-outcome';
 import { freshLayers } from '@/core/fryer/layers';
-import { Lever } from '@/ui/controls/lever';
+import { CHANGE_OVER } from '@/core/plan/search';
+import type { PlanFile } from '@/schemas/plan-file';
+import { Button } from '@/ui/controls/button';
+import { PricedLever } from '@/ui/controls/priced-lever';
+import { useOutcomes } from '@/ui/study/study-context';
+import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { clockText, massText, percentText } from '@/ui/words/format';
+import { withLoad } from '@/schemas/edit-plan';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
-/** How full the basket is. */
-export function LoadStation({ document, plan, move, release }: StationProps) {
+/** Openings of a tossed heap: every so many minutes. Source: assumed, as cooks of heaps do. */
+const TOSS_EVERY = 4;
+
+/** How full the basket is: one layer at a time, or all in a heap. */
+export function LoadStation({ document, plan, forecast, move, release }: StationProps) {
+  const units = useUnits();
   const layers = freshLayers(plan);
-  const withMass = (mass: number) => ({ ...document, mass_g: mass });
+  const perLayer = document.mass_g / layers;
+  const { count } = batchYield(plan.food, plan.cut, plan.mass);
   return (
     <div className="space-y-3">
-      <Lever
+      <PricedLever
         label="Into the basket"
+        say={units === 'us' ? massText(document.mass_g, units) : undefined}
         value={document.mass_g}
         limits={[50, 1500]}
         step={10}
         unit="g"
-        note={`One layer of this cut holds about ${Math.round(document.mass_g / layers / 10) * 10} g.`}
-        onMove={(mass) => move(withMass(mass))}
-        onRelease={(mass) => release(withMass(mass))}
+        nudge={Math.max(50, Math.round((document.mass_g * 0.2) / 10) * 10)}
+        note={`${count} pieces. One layer of this cut holds about ${Math.round(perLayer / 10) * 10} g.`}
+        document={document}
+        withValue={(mass) => withLoad(document, mass)}
+        move={move}
+        release={release}
       />
       <p className="text-[14px]">
         {layers <= 1
           ? 'The pieces lie side by side, with gaps for the air.'
           : `${layers.toFixed(1)} layers: what lies below is shaded from the fan until the basket is shaken.`}
       </p>
+      {layers > 1.15 && (
+        <LayersOrHeap
+          document={document}
+          layers={layers}
+          doneMin={(forecast?.doneTime ?? plan.stages.reduce((sum, stage) => sum + stage.duration, 0)) / 60}
+          release={release}
+        />
+      )}
       <StationCaution>{STEP_CAUTIONS.load}</StationCaution>
     </div>
+  );
+}
+
+/** The same pieces in single layers one after the other, or in one heap that is tossed: both computed, side by side. */
+function LayersOrHeap({
+  document,
+  layers,
+  doneMin,
+  release,
+}: {
+  document: PlanFile;
+  layers: number;
+  doneMin: number;
+  release: (document: PlanFile) => void;
+}) {
+  const batches = Math.ceil(layers - 0.15);
+  const single: PlanFile = {
+    ...withLoad(document, Math.round(document.mass_g / batches)),
+    cook: { ...document.cook, events: [{ minute: Math.round(doneMin * 0.45), action: 'shake' }] },
+  };
+  const tosses = Array.from({ length: Math.max(1, Math.floor((doneMin - 1) / TOSS_EVERY)) }, (_, i) => ({
+    minute: (i + 1) * TOSS_EVERY,
+    action: 'toss' as const,
+  }));
+  const heap: PlanFile = { ...document, cook: { ...document.cook, events: tosses } };
+  const [inLayers, inHeap] = useOutcomes([single, heap]);
+  const columns = [
+    {
+      word: `${batches} batches, one layer each`,
+      outcome: inLayers,
+      times: batches,
+      openings: batches * 2 - 1,
+      document: single,
+    },
+    { word: 'One heap, tossed often', outcome: inHeap, times: 1, openings: tosses.length, document: heap },
+  ];
+  return (
+    <table className="w-full border-collapse text-[14px]">
+      <caption className="mb-1 text-left font-semibold">Single layers against one tossed heap</caption>
+      <thead>
+        <tr className="border-b-2 border-enamel-deep text-left">
+          <th scope="col" className="py-1 font-normal text-iron-soft">
+            for this batch
+          </th>
+          {columns.map((column) => (
+            <th key={column.word} scope="col" className="py-1 pl-3">
+              {column.word}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {(
+          [
+            [
+              'At the fryer',
+              (o, times) =>
+                o.doneTime === null ? 'not done' : `${clockText(times * o.doneTime + (times - 1) * CHANGE_OVER)} min`,
+            ],
+            ['Right at best', (o) => percentText(o.peakShare)],
+            ['Openings', (_o, _t, openings) => String(openings)],
+            ['Energy', (o, times) => `${((times * o.energy) / 3.6e6).toFixed(2)} kWh`],
+          ] as const satisfies readonly (readonly [
+            string,
+            (o: PlanOutcome, times: number, openings: number) => string,
+          ])[]
+        ).map(([label, say]) => (
+          <tr key={label} className="border-b border-enamel-deep">
+            <th scope="row" className="py-1 text-left font-normal">
+              {label}
+            </th>
+            {columns.map((column) => (
+              <td key={column.word} className="py-1 pl-3">
+                {column.outcome ? say(column.outcome, column.times, column.openings) : '…'}
+              </td>
+            ))}
+          </tr>
+        ))}
+        <tr>
+          <td />
+          {columns.map((column) => (
+            <td key={column.word} className="pt-2 pl-3">
+              <Button onClick={() => release(column.document)}>Plan this</Button>
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
   );
 }

@@ -1,18 +1,46 @@
 'use client';
 
+import { useMemo } from 'react';
+import { APPETITES, type Appetite } from '@/core/cut/produce-yield';
 import { listFoods } from '@/core/food/catalogue';
-import { FOOD_CAUTIONS } from '@/ui/words/cautions';
+import { STORAGES, type Storage } from '@/core/food/sugar';
+import { produceVolume } from '@/core/cut/produce';
+import { planFromFile, type PlanFile } from '@/schemas/plan-file';
 import { Choice } from '@/ui/controls/choice';
 import { Lever } from '@/ui/controls/lever';
+import { PricedChoice } from '@/ui/controls/priced-choice';
+import { GridDrawing } from '@/ui/drawings/grid-drawing';
 import { useUnits } from '@/ui/units-context';
-import { massText, percentText, temperatureText } from '@/ui/words/format';
+import { FOOD_CAUTIONS } from '@/ui/words/cautions';
+import { lengthText, massText, percentText, temperatureText } from '@/ui/words/format';
+import { type Board, produceOnBoard, yieldOnBoard } from './board';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
-/** What lies on the board. */
-export function ProduceStation({ document, plan, move, release }: StationProps) {
+const STORAGE_WORDS: Record<Storage, string> = {
+  new: 'New from the field',
+  usual: 'As usually sold',
+  late: 'Late in the season',
+  cold: 'Kept in the fridge for days',
+};
+
+const LIMITS = [50, 1500] as const;
+const clampMass = (grams: number) => Math.min(LIMITS[1], Math.max(LIMITS[0], Math.round(grams / 5) * 5));
+
+/** What lies on the board, from people, from whole vegetables, or from the scale. */
+export function ProduceStation({ document, plan, board, setBoard, move, release }: StationProps) {
   const units = useUnits();
-  const withMass = (mass: number) => ({ ...document, mass_g: mass });
+  const withMass = (mass: number): PlanFile => ({ ...document, mass_g: mass });
+  const one = useMemo(() => yieldOnBoard(board, plan), [board, plan]);
+  const change = (part: Partial<Board>) => {
+    const next = { ...board, ...part };
+    setBoard(next);
+    if (next.source === 'people') release(withMass(clampMass(next.people * APPETITES[next.appetite] * 1000)));
+    if (next.source === 'board') {
+      const { mass } = yieldOnBoard(next, planFromFile(document));
+      release(withMass(clampMass(next.count * mass * 1000)));
+    }
+  };
   return (
     <div className="space-y-3">
       <label className="block text-[14px] font-semibold">
@@ -21,7 +49,9 @@ export function ProduceStation({ document, plan, move, release }: StationProps) 
           value={plan.food.id}
           onChange={(event) => {
             const food = listFoods().find((candidate) => candidate.id === event.target.value);
-            if (food) release({ ...document, food: food.id, name: food.name });
+            if (!food) return;
+            setBoard({ ...board, lengthMm: null, diameterMm: null });
+            release({ ...document, food: food.id, name: food.name });
           }}
           className="mt-1 block h-11 w-full max-w-72 rounded-part border-2 border-enamel-deep bg-white px-2 text-[16px] font-normal"
         >
@@ -32,17 +62,54 @@ export function ProduceStation({ document, plan, move, release }: StationProps) 
           ))}
         </select>
       </label>
-      <Lever
-        label="Cut pieces on the board"
-        say={units === 'us' ? massText(document.mass_g, units) : undefined}
-        value={document.mass_g}
-        limits={[50, 1500]}
-        step={10}
-        unit="g"
-        note={`${percentText(plan.food.composition.water)} of that is water. Weighed after peeling and cutting.`}
-        onMove={(mass) => move(withMass(mass))}
-        onRelease={(mass) => release(withMass(mass))}
+      <Choice
+        label="How much, from"
+        value={board.source}
+        options={[
+          { value: 'grams', word: 'The scale' },
+          { value: 'board', word: 'What lies on the board' },
+          { value: 'people', word: 'The people' },
+        ]}
+        onChange={(source) => change({ source })}
       />
+      {board.source === 'grams' && (
+        <Lever
+          label="Cut pieces on the board"
+          say={units === 'us' ? massText(document.mass_g, units) : undefined}
+          value={document.mass_g}
+          limits={LIMITS}
+          step={10}
+          unit="g"
+          note={`${percentText(plan.food.composition.water)} of that is water. Weighed after peeling and cutting.`}
+          onMove={(mass) => move(withMass(mass))}
+          onRelease={(mass) => release(withMass(mass))}
+        />
+      )}
+      {board.source === 'people' && (
+        <>
+          <Lever
+            label="People"
+            value={board.people}
+            limits={[1, 8]}
+            step={1}
+            unit=""
+            note={`${massText(document.mass_g, units)} of pieces: about ${wholeCount(document.mass_g, one.mass)} whole ones of the usual size.`}
+            onMove={(people) => change({ people })}
+            onRelease={(people) => change({ people })}
+          />
+          <Choice
+            label="Appetite"
+            value={board.appetite}
+            options={(Object.keys(APPETITES) as Appetite[]).map((appetite) => ({
+              value: appetite,
+              word: { light: 'Light', usual: 'Usual', hungry: 'Hungry' }[appetite],
+              note: massText(APPETITES[appetite] * 1000, units),
+            }))}
+            onChange={(appetite) => change({ appetite })}
+          />
+        </>
+      )}
+      {board.source === 'board' && <WholeOnes plan={plan} board={board} change={change} one={one} />}
       <Choice
         label="Where the pieces come from"
         value={String(document.start_temperature_c)}
@@ -53,9 +120,92 @@ export function ProduceStation({ document, plan, move, release }: StationProps) 
         }))}
         onChange={(temperature) => release({ ...document, start_temperature_c: Number(temperature) })}
       />
+      <PricedChoice
+        label="How it was kept"
+        value={document.storage}
+        document={document}
+        options={STORAGES.map((storage) => ({
+          value: storage,
+          word: STORAGE_WORDS[storage],
+          document: { ...document, storage },
+        }))}
+        onChoose={release}
+      />
       {plan.food.cautions.map((caution) => (
         <StationCaution key={caution}>{FOOD_CAUTIONS[caution]}</StationCaution>
       ))}
     </div>
+  );
+}
+
+function wholeCount(massG: number, each: number): number {
+  return each > 0 ? Math.max(1, Math.ceil(massG / 1000 / each)) : 1;
+}
+
+/** Count and size of whole vegetables, and how they are cut, with the grid drawn on one. */
+function WholeOnes({
+  plan,
+  board,
+  change,
+  one,
+}: Pick<StationProps, 'plan' | 'board'> & {
+  change: (part: Partial<Board>) => void;
+  one: ReturnType<typeof yieldOnBoard>;
+}) {
+  const units = useUnits();
+  const produce = produceOnBoard(board, plan.food.id);
+  const whole = produceVolume(produce) * plan.food.density;
+  const [short, middle, long] = one.lengths.map((length) => lengthText(length * 1000, units));
+  const size = (field: 'lengthMm' | 'diameterMm', label: string, value: number, limits: readonly [number, number]) => (
+    <Lever
+      label={label}
+      say={units === 'us' ? lengthText(value, units) : undefined}
+      value={Math.round(value)}
+      limits={limits}
+      step={1}
+      unit="mm"
+      onMove={(mm) => change({ [field]: mm })}
+      onRelease={(mm) => change({ [field]: mm })}
+    />
+  );
+  return (
+    <>
+      <Lever
+        label="Whole ones"
+        value={board.count}
+        limits={[1, 12]}
+        step={1}
+        unit=""
+        note={`Each about ${massText(whole * 1000, units)} as bought.`}
+        onMove={(count) => change({ count })}
+        onRelease={(count) => change({ count })}
+      />
+      {size('lengthMm', 'Length of one', produce.length * 1000, [15, 300])}
+      {size('diameterMm', 'Across', produce.diameter * 1000, [8, 250])}
+      <Choice
+        label="Cut"
+        value={board.style.squaredOff ? 'square' : 'rustic'}
+        options={[
+          { value: 'rustic', word: 'As it grew', note: 'rounded pieces kept' },
+          { value: 'square', word: 'Squared off', note: 'only whole pieces' },
+        ]}
+        onChange={(cut) => change({ style: { ...board.style, squaredOff: cut === 'square' } })}
+      />
+      <Choice
+        label="Skin"
+        value={board.style.skinOn ? 'on' : 'off'}
+        options={[
+          { value: 'off', word: 'Peeled' },
+          { value: 'on', word: 'Left on' },
+        ]}
+        onChange={(skin) => change({ style: { ...board.style, skinOn: skin === 'on' } })}
+      />
+      <GridDrawing plan={plan} produce={produce} grid={one.grid} />
+      <p className="text-[14px]">
+        One gives {one.count} pieces, {massText(one.mass * 1000, units)}; offcuts {massText(one.offcuts * 1000, units)},
+        peel and ends {massText(one.trimmed * 1000, units)}.{' '}
+        {one.grid.length > 0 && `Lengths: a tenth below ${short}, half below ${middle}, a tenth above ${long}.`}
+      </p>
+    </>
   );
 }

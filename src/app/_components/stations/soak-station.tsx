@@ -1,74 +1,82 @@
 'use client';
 
 import { prepStep, withPrepStep } from '@/schemas/edit-plan';
-import { Choice } from '@/ui/controls/choice';
-import { Lever } from '@/ui/controls/lever';
+import type { PlanFile } from '@/schemas/plan-file';
+import { PricedChoice } from '@/ui/controls/priced-choice';
+import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { temperatureText } from '@/ui/words/format';
+import { percentText, temperatureText } from '@/ui/words/format';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
-const WATERS = [
-  { value: 'none', word: 'No soak', waterC: null },
-  { value: 'cold', word: 'Cold', waterC: 15 },
-  { value: 'tap', word: 'Hot tap', waterC: 50 },
-  { value: 'boiled', word: 'Freshly boiled', waterC: 90 },
+/** The schools, each as it is usually done. */
+const SCHOOLS = [
+  { value: 'none', word: 'Neither', rinses: 0, waterC: null, minutes: 0 },
+  { value: 'rinse', word: 'Rinse until clear', rinses: 3, waterC: null, minutes: 0 },
+  { value: 'cold', word: 'Cold soak', rinses: 0, waterC: 15, minutes: 30 },
+  { value: 'tap', word: 'Hot tap', rinses: 0, waterC: 50, minutes: 15 },
+  { value: 'boiled', word: 'Freshly boiled', rinses: 0, waterC: 90, minutes: 10 },
 ] as const;
 
+type School = (typeof SCHOOLS)[number];
+
+function withSchool(document: PlanFile, school: School): PlanFile {
+  const rinsed = withPrepStep(document, 'rinse', school.rinses ? { step: 'rinse', changes: school.rinses } : null);
+  const { waterC, minutes } = school;
+  return withPrepStep(rinsed, 'soak', waterC === null ? null : { step: 'soak', water_c: waterC, minutes });
+}
+
+/** Which school a plan follows. */
+function schoolOf(document: PlanFile): School['value'] {
+  const soak = prepStep(document, 'soak');
+  if (!soak) return prepStep(document, 'rinse') ? 'rinse' : 'none';
+  if (soak.water_c > 65) return 'boiled';
+  return soak.water_c > 30 ? 'tap' : 'cold';
+}
+
 /** Sugar leaves, water is taken up, the piece takes the water's temperature. */
-export function SoakStation({ document, move, release }: StationProps) {
+export function SoakStation({ document, forecast, move, release }: StationProps) {
   const units = useUnits();
   const soak = prepStep(document, 'soak');
-  const rinse = prepStep(document, 'rinse');
-  const minutes = (value: number) =>
-    withPrepStep(document, 'soak', { step: 'soak', water_c: soak?.water_c ?? 15, minutes: value });
-  const nearest = soak
-    ? WATERS.filter((water) => water.waterC !== null).reduce((a, b) =>
-        Math.abs(b.waterC! - soak.water_c) < Math.abs(a.waterC! - soak.water_c) ? b : a,
-      ).value
-    : 'none';
+  const withMinutes = (minutes: number) =>
+    withPrepStep(document, 'soak', { step: 'soak', water_c: soak?.water_c ?? 15, minutes });
+  const left = forecast?.record.prepared.sugarLeft;
+  const current = schoolOf(document);
   return (
     <div className="space-y-3">
-      <Choice
-        label="Soaking water"
-        value={nearest}
-        options={WATERS.map((water) => ({
-          value: water.value,
-          word: water.word,
-          note: water.waterC === null ? undefined : temperatureText(water.waterC, units),
+      <PricedChoice
+        label="The schools, side by side for this batch"
+        value={current}
+        document={document}
+        options={SCHOOLS.map((school) => ({
+          value: school.value,
+          word: school.word,
+          note: school.waterC === null ? undefined : `${temperatureText(school.waterC, units)}, ${school.minutes} min`,
+          document: school.value === current ? document : withSchool(document, school),
         }))}
-        onChange={(value) => {
-          const { waterC } = WATERS.find((water) => water.value === value)!;
-          const usual = soak?.minutes ?? (waterC === 90 ? 10 : 30);
-          release(
-            withPrepStep(document, 'soak', waterC === null ? null : { step: 'soak', water_c: waterC, minutes: usual }),
-          );
-        }}
+        onChoose={release}
       />
       {soak && (
-        <Lever
+        <PricedLever
           label="Time in the water"
           value={soak.minutes}
           limits={[1, 120]}
           step={1}
           unit="min"
-          note="Longer or hotter: paler at the same minute, and less acrylamide. It costs the minutes."
-          onMove={(value) => move(minutes(value))}
-          onRelease={(value) => release(minutes(value))}
+          nudge={15}
+          document={document}
+          withValue={withMinutes}
+          move={move}
+          release={release}
         />
       )}
-      <Choice
-        label="Rinse first"
-        value={String(rinse?.changes ?? 0)}
-        options={['0', '1', '2', '3'].map((value) => ({
-          value,
-          word: value === '0' ? 'No' : value === '1' ? 'Once' : `${value} times`,
-        }))}
-        onChange={(value) =>
-          release(withPrepStep(document, 'rinse', value === '0' ? null : { step: 'rinse', changes: Number(value) }))
-        }
-      />
+      {left !== undefined && (
+        <p className="text-[14px]">
+          {percentText(left)} of the sugar near the surface is left when the pieces go in. Left overnight they sour and
+          spoil: not longer than a few hours, and cold.
+        </p>
+      )}
       {soak && soak.water_c > 60 && <StationCaution>{STEP_CAUTIONS.soak}</StationCaution>}
     </div>
   );

@@ -5,7 +5,10 @@ import { CutDrawing } from '@/ui/drawings/cut-drawing';
 import { FilmDrawing } from '@/ui/drawings/film-drawing';
 import { FryerDrawing } from '@/ui/drawings/fryer-drawing';
 import { LoadDrawing } from '@/ui/drawings/load-drawing';
+import { ParcookDrawing } from '@/ui/drawings/parcook-drawing';
+import { PressDrawing } from '@/ui/drawings/press-drawing';
 import { ProduceDrawing } from '@/ui/drawings/produce-drawing';
+import { RestDrawing } from '@/ui/drawings/rest-drawing';
 import { SoakDrawing } from '@/ui/drawings/soak-drawing';
 import { StageDrawing } from '@/ui/drawings/stage-drawing';
 import type { StationId } from './station';
@@ -36,6 +39,12 @@ export function StationDrawing({ station, plan, large }: { station: StationId; p
       return <CutDrawing {...shared} />;
     case 'soak':
       return <SoakDrawing {...shared} />;
+    case 'press':
+      return <PressDrawing {...shared} />;
+    case 'parcook':
+      return <ParcookDrawing {...shared} />;
+    case 'rest':
+      return <RestDrawing {...shared} />;
     case 'dry':
       return (
         <FilmDrawing

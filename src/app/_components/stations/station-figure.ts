@@ -5,7 +5,7 @@ import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { PlanFile } from '@/schemas/plan-file';
 import { prepStep } from '@/schemas/edit-plan';
 import { lengthText, massText, temperatureText, type UnitSystem } from '@/ui/words/format';
-import { DRYING_WORDS } from '@/ui/words/labels';
+import { DRYING_WORDS, PARCOOK_WORDS } from '@/ui/words/labels';
 import type { StationId } from './station';
 
 /** Oil in the bowl, g, however it was given. */
@@ -24,6 +24,16 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
       const soak = prepStep(document, 'soak');
       return soak ? `${soak.minutes} min ${temperatureText(soak.water_c, units)}` : 'none';
     }
+    case 'press': {
+      const press = prepStep(document, 'press');
+      return press ? `${press.minutes} min` : 'none';
+    }
+    case 'parcook': {
+      const parcook = prepStep(document, 'parcook');
+      return parcook ? `${PARCOOK_WORDS[parcook.method].toLowerCase()} ${parcook.minutes} min` : 'raw';
+    }
+    case 'rest':
+      return document.rest ? `${document.rest.minutes} min ${document.rest.place.replace('warm-', '')}` : '2 min rack';
     case 'dry': {
       const dry = prepStep(document, 'dry');
       return dry ? DRYING_WORDS[dry.method].toLowerCase() : 'as it is';

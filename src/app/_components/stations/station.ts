@@ -1,7 +1,8 @@
 import type { Plan } from '@/core/plan/plan';
 import type { Forecast } from '@/core/forecast/forecast';
 import type { PlanFile } from '@/schemas/plan-file';
-import type { KitchenFryer } from '@/schemas/kitchen';
+import type { Board } from './board';
+import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
 
 /** What every station is given. `move` follows a lever, `release` makes a step that can be taken back and is saved. */
 export interface StationProps {
@@ -9,6 +10,9 @@ export interface StationProps {
   readonly plan: Plan;
   readonly forecast: Forecast | null;
   readonly fryers: readonly KitchenFryer[];
+  readonly board: Board;
+  readonly setBoard: (board: Board) => void;
+  readonly cutters: readonly KitchenCutter[];
   readonly fryerId: string;
   readonly chooseFryer: (fryer: KitchenFryer) => void;
   readonly move: (document: PlanFile) => void;
@@ -16,7 +20,19 @@ export interface StationProps {
 }
 
 /** Stations in working order. */
-export const STATION_IDS = ['produce', 'cut', 'soak', 'dry', 'coat', 'fryer', 'load', 'cook'] as const;
+export const STATION_IDS = [
+  'produce',
+  'cut',
+  'soak',
+  'press',
+  'parcook',
+  'dry',
+  'coat',
+  'fryer',
+  'load',
+  'cook',
+  'rest',
+] as const;
 
 /** One of the stations. */
 export type StationId = (typeof STATION_IDS)[number];
@@ -25,9 +41,12 @@ export const STATION_WORDS: Record<StationId, string> = {
   produce: 'Produce',
   cut: 'Cut',
   soak: 'Soak',
+  press: 'Press',
+  parcook: 'Par-cook',
   dry: 'Dry',
   coat: 'Coat',
   fryer: 'Fryer',
   load: 'Load',
   cook: 'Cook',
+  rest: 'Rest',
 };

@@ -5,6 +5,7 @@ import { Tabs } from 'radix-ui';
 import { FIRST_PLAN, withShape } from '@/schemas/edit-plan';
 import { planFromFile, type PlanFile } from '@/schemas/plan-file';
 import { UnitsProvider } from '@/ui/units-context';
+import { FIRST_BOARD } from './board';
 import { CoatStation } from './coat-station';
 import { CookStation } from './cook-station';
 import { CutStation } from './cut-station';
@@ -38,6 +39,9 @@ function show(Station: (props: StationProps) => React.ReactNode, document: PlanF
       plan={planFromFile(document)}
       forecast={null}
       fryers={FRYERS}
+      cutters={[{ id: 'm2', name: 'Green mandoline', setting: '2', thicknessMm: 4.2, scatter: 0.03 }]}
+      board={FIRST_BOARD}
+      setBoard={jest.fn()}
       fryerId="a"
       chooseFryer={chooseFryer}
       move={jest.fn()}

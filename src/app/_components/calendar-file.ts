@@ -1,0 +1,38 @@
+import { addSeconds, subSeconds } from 'date-fns';
+import { createEvents, type EventAttributes } from 'ics';
+import { prepDuration, prepTasks, REST } from '@/core/cook/prep-tasks';
+import type { Plan } from '@/core/plan/plan';
+import { TASK_WORDS } from '@/ui/words/labels';
+
+/** Local wall time as the package wants it. */
+function parts(date: Date): [number, number, number, number, number] {
+  return [date.getFullYear(), date.getMonth() + 1, date.getDate(), date.getHours(), date.getMinutes()];
+}
+
+/**
+ * The prep timeline back from the table as an iCalendar file: an event a task that waits or takes hands, then the fryer.
+ * Null when the package refuses it.
+ */
+export function calendarOf(plan: Plan, doneTime: number, table: Date): string | null {
+  const tasks = prepTasks(plan);
+  const load = subSeconds(table, doneTime + REST);
+  let at = subSeconds(load, prepDuration(tasks));
+  const events: EventAttributes[] = [];
+  const add = (title: string, from: Date, seconds: number) =>
+    events.push({
+      title,
+      start: parts(from),
+      duration: { minutes: Math.max(1, Math.round(seconds / 60)) },
+      productId: 'drubek',
+    });
+  for (const task of tasks) {
+    if (task.kind === 'preheat') add(`${plan.name}: preheat`, subSeconds(load, task.duration), task.duration);
+    else {
+      add(`${plan.name}: ${TASK_WORDS[task.kind].toLowerCase()}`, at, task.duration);
+      at = addSeconds(at, task.duration);
+    }
+  }
+  add(`${plan.name}: in the fryer`, load, doneTime);
+  const { value } = createEvents(events);
+  return value ?? null;
+}

@@ -1,0 +1,27 @@
+import { stageEnd, withOpeningAt, withStageEdge } from '@/schemas/edit-cook';
+import type { PlanFile } from '@/schemas/plan-file';
+import type { FieldHandle } from '@/ui/field/field-handles';
+import { ACTION_WORDS } from '@/ui/words/labels';
+
+/** The openings and stage edges of a plan as marks to drag. */
+export function fieldMarks(
+  document: PlanFile,
+  move: (document: PlanFile) => void,
+  release: (document: PlanFile) => void,
+): FieldHandle[] {
+  const openings = document.cook.events.map((event, i) => ({
+    key: `opening-${i}`,
+    word: ACTION_WORDS[event.action],
+    at: event.minute * 60,
+    onMove: (seconds: number) => move(withOpeningAt(document, i, seconds / 60)),
+    onRelease: (seconds: number) => release(withOpeningAt(document, i, seconds / 60)),
+  }));
+  const edges = document.cook.stages.slice(0, -1).map((_, i) => ({
+    key: `edge-${i}`,
+    word: `End of stage ${i + 1}`,
+    at: stageEnd(document, i) * 60,
+    onMove: (seconds: number) => move(withStageEdge(document, i, seconds / 60)),
+    onRelease: (seconds: number) => release(withStageEdge(document, i, seconds / 60)),
+  }));
+  return [...openings, ...edges];
+}

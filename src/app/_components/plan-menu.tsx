@@ -1,0 +1,108 @@
+'use client';
+
+import { ChevronDown } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { DropdownMenu } from 'radix-ui';
+import { toast } from 'sonner';
+import { prepDuration, prepTasks } from '@/core/cook/prep-tasks';
+import type { Plan } from '@/core/plan/plan';
+import type { PlanFile } from '@/schemas/plan-file';
+import { fileNameOf, saveFile } from '@/ui/save-file';
+import { send } from '@/ui/send';
+import { useUnits } from '@/ui/units-context';
+import { cardSteps } from '@/ui/words/prep-steps';
+
+const ITEM =
+  'flex min-h-11 cursor-pointer items-center rounded-part px-3 text-[15px] outline-none data-[highlighted]:bg-rim data-[highlighted]:text-white';
+
+/** Next time the clock shows HH:MM. */
+function nextClock(clock: string): Date {
+  const [hours, minutes] = clock.split(':').map(Number);
+  const at = new Date();
+  at.setHours(hours ?? 19, minutes ?? 0, 0, 0);
+  if (at.getTime() < Date.now()) at.setDate(at.getDate() + 1);
+  return at;
+}
+
+/** What can be done with the plan as a whole: keep, copy, share, print, export. */
+export function PlanMenu({
+  planId,
+  document,
+  plan,
+  doneTime,
+  serveAt,
+}: {
+  planId: string;
+  document: PlanFile;
+  plan: Plan;
+  doneTime: number | null;
+  serveAt: string;
+}) {
+  const router = useRouter();
+  const units = useUnits();
+  const post = async (path: string, done: string) => {
+    const sent = await send('POST', path, {});
+    if (sent.kind === 'done') toast(done);
+    else toast.error(`${sent.error} A plan is saved as soon as a lever has moved.`);
+  };
+  const share = async () => {
+    const { packPlan } = await import('@/schemas/plan-link');
+    const packed = packPlan(document);
+    if (!packed) return toast.error('This plan is too long for a link; save it as a plan file.');
+    const link = `${window.location.origin}/open#p=${packed}`;
+    try {
+      await navigator.clipboard.writeText(link);
+      toast('The link is copied; it carries the whole plan.');
+    } catch {
+      window.prompt('Copy this link; it carries the whole plan.', link);
+    }
+  };
+  const saveRecipe = async () => {
+    const { recipeFromPlan } = await import('@/schemas/recipe');
+    const steps = cardSteps(document, plan, doneTime, units).map((step) => step.text);
+    const recipe = recipeFromPlan(
+      document,
+      steps,
+      prepDuration(prepTasks(plan)) / 60,
+      doneTime === null ? null : doneTime / 60,
+    );
+    saveFile(fileNameOf(document.name, 'recipe.jsonld'), JSON.stringify(recipe, null, 2), 'application/ld+json');
+  };
+  const saveCalendar = async () => {
+    if (doneTime === null) return toast.error('Without a done minute there is no timeline.');
+    const { calendarOf } = await import('./calendar-file');
+    const text = calendarOf(plan, doneTime, nextClock(serveAt));
+    if (text) saveFile(fileNameOf(document.name, 'ics'), text, 'text/calendar');
+    else toast.error('The timeline could not be written.');
+  };
+  const items: readonly (readonly [string, () => void])[] = [
+    ['Keep as a version', () => void post(`/api/plans/${planId}/versions`, 'Kept as a version')],
+    ['Duplicate', () => void post(`/api/plans/${planId}/copies`, 'Copied; it is among your plans')],
+    ['Versions', () => router.push(`/plans/${planId}`)],
+    ['Copy a link to it', () => void share()],
+    ['Prep card, to print', () => router.push(`/plans/${planId}/card`)],
+    [
+      'Save as plan file',
+      () => saveFile(fileNameOf(document.name, 'plan.json'), JSON.stringify(document, null, 2), 'application/json'),
+    ],
+    ['Save as recipe (JSON-LD)', () => void saveRecipe()],
+    ['Save the timeline (iCalendar)', () => void saveCalendar()],
+    ['Open a file, recipe or link', () => router.push('/open')],
+  ];
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className="flex min-h-11 items-center gap-1 px-2 text-[15px] font-semibold text-rim">
+        This plan <ChevronDown size={16} aria-hidden />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" className="z-20 min-w-60 tray p-1.5 text-iron">
+          {items.map(([word, act]) => (
+            <DropdownMenu.Item key={word} className={ITEM} onSelect={act}>
+              {word}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

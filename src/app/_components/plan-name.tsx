@@ -1,0 +1,27 @@
+'use client';
+
+import { useState } from 'react';
+
+/** The plan's name, to be written over; Enter or leaving keeps it, Escape does not. */
+export function PlanName({ name, onRename }: { name: string; onRename: (name: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const settle = () => {
+    const next = typed?.trim();
+    setTyped(null);
+    if (next && next !== name) onRename(next.slice(0, 120));
+  };
+  return (
+    <input
+      aria-label="Name of the plan"
+      value={typed ?? name}
+      maxLength={120}
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={settle}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Escape') setTyped(null);
+      }}
+      className="h-11 min-w-0 grow rounded-part border-2 border-transparent bg-transparent px-2 font-display text-[18px] font-semibold hover:border-enamel-deep focus:border-rim focus:bg-white"
+    />
+  );
+}

@@ -1,0 +1,97 @@
+'use client';
+
+import { tableSalt } from '@/core/prep/coat-amounts';
+import type { HoldPlace } from '@/core/forecast/hold';
+import type { PlanFile } from '@/schemas/plan-file';
+import { Choice } from '@/ui/controls/choice';
+import { Lever } from '@/ui/controls/lever';
+import { HoldDrawing } from '@/ui/drawings/hold-drawing';
+import { useHold } from '@/ui/study/use-hold';
+import { useUnits } from '@/ui/units-context';
+import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { clockText, massText, percentText } from '@/ui/words/format';
+import type { StationProps } from './station';
+import { StationCaution } from './station-caution';
+
+const PLACES: readonly { value: HoldPlace; word: string }[] = [
+  { value: 'rack', word: 'On a rack' },
+  { value: 'heap', word: 'In a heap' },
+  { value: 'covered', word: 'Covered' },
+  { value: 'warm-oven', word: 'Oven at 120 °C' },
+];
+
+/** Between drawer and table: how long the bite lasts, what a few minutes back in the fryer restore, and the salt. */
+export function RestStation({ document, plan, forecast, move, release }: StationProps) {
+  const units = useUnits();
+  const rest = document.rest ?? { minutes: 2, place: 'rack' as const, salt_g: 0 };
+  const withRest = (part: Partial<typeof rest>): PlanFile => ({ ...document, rest: { ...rest, ...part } });
+  const pulledAt = forecast?.doneTime ?? null;
+  const holds = useHold(document, pulledAt);
+  const served = servedMass(plan.mass, forecast, pulledAt);
+  const here = holds?.[rest.place];
+  const minute = Math.round(rest.minutes);
+  return (
+    <div className="space-y-3">
+      {holds ? (
+        <HoldDrawing holds={holds} chosen={rest.place} minutes={rest.minutes} />
+      ) : (
+        <p className="h-[150px] text-[14px] text-iron-soft">
+          {pulledAt === null
+            ? 'Not done within the stages, so there is nothing to rest.'
+            : 'Working out how the bite lasts …'}
+        </p>
+      )}
+      <Choice
+        label="Until the table"
+        value={rest.place}
+        options={PLACES.map((place) => ({
+          ...place,
+          note: holds
+            ? holds[place.value].halfLife === null
+              ? 'keeps for the hour'
+              : `half gone after ${Math.round(holds[place.value].halfLife! / 60)} min`
+            : undefined,
+        }))}
+        onChange={(place) => release(withRest({ place }))}
+      />
+      <Lever
+        label="Waiting"
+        value={rest.minutes}
+        limits={[0, 60]}
+        step={1}
+        unit="min"
+        note={
+          here
+            ? `${percentText(Math.min(1, here.kept[minute] ?? here.kept.at(-1)!))} of the bite is left then. Four minutes back in the hot fryer bring it to ${percentText(Math.min(1, here.refreshed))} after an hour.`
+            : undefined
+        }
+        onMove={(minutes) => move(withRest({ minutes }))}
+        onRelease={(minutes) => release(withRest({ minutes }))}
+      />
+      <Lever
+        label="Salt while hot"
+        value={rest.salt_g}
+        limits={[0, 15]}
+        step={0.5}
+        unit="g"
+        note={`The pieces weigh about ${massText(served * 1000, units)} then: ${massText(tableSalt(served) * 1000, units)} of salt is usual, the less if it went on before.`}
+        onMove={(salt_g) => move(withRest({ salt_g }))}
+        onRelease={(salt_g) => release(withRest({ salt_g }))}
+      />
+      {pulledAt !== null && (
+        <p className="text-[14px]">
+          Pulled at {clockText(pulledAt)}. Spread out, not in a bowl: steam from the hearts softens what lies above it.
+        </p>
+      )}
+      <StationCaution>{STEP_CAUTIONS.rest}</StationCaution>
+    </div>
+  );
+}
+
+/** kg when they come out. */
+function servedMass(mass: number, forecast: StationProps['forecast'], at: number | null): number {
+  if (!forecast || at === null) return mass;
+  const { record } = forecast;
+  const sample = Math.min(record.samples - 1, Math.round(at / record.interval));
+  return mass * (1 - record.waterLost[sample]!);
+}

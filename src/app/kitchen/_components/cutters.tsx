@@ -1,0 +1,128 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { cutterSchema, type KitchenCutter } from '@/schemas/kitchen';
+import { Button } from '@/ui/controls/button';
+import { Choice } from '@/ui/controls/choice';
+import { FormField } from '@/ui/controls/form-field';
+import { send } from '@/ui/send';
+import { useUnits } from '@/ui/units-context';
+import { lengthText, percentText } from '@/ui/words/format';
+
+/** How even each tool cuts. Source: as in the plan, see the engine. */
+const TOOLS = [
+  { value: '0.03', word: 'Mandoline' },
+  { value: '0.05', word: 'Push cutter' },
+  { value: '0.07', word: 'Knife with a guide' },
+] as const;
+
+const STACKED = [
+  { value: '10', word: 'Ten slices stacked', note: 'with any ruler' },
+  { value: '1', word: 'One slice', note: 'with a calliper' },
+] as const;
+
+/** The cook's own cutter settings, each measured once. */
+export function Cutters({ cutters }: { cutters: readonly KitchenCutter[] }) {
+  const units = useUnits();
+  const router = useRouter();
+  const remove = async (id: string) => {
+    const sent = await send('DELETE', `/api/kitchen/cutters/${id}`, {});
+    if (sent.kind === 'done') router.refresh();
+    else toast.error(sent.error);
+  };
+  return (
+    <section className="tray p-5" aria-labelledby="cutters">
+      <h2 id="cutters" className="text-[26px]">
+        Cutters
+      </h2>
+      <p className="mt-1 text-[15px] text-iron-soft">
+        The numbers on a mandoline are not millimetres. Measure each setting once and the Bench offers it by name.
+      </p>
+      {cutters.length > 0 && (
+        <ul className="mt-2 divide-y divide-enamel-deep">
+          {cutters.map((cutter) => (
+            <li key={cutter.id} className="flex items-center gap-3 py-1.5 text-[15px]">
+              <span className="grow">
+                <strong>{cutter.name}</strong>, {cutter.setting}: {lengthText(cutter.thicknessMm, units)}
+                <span className="text-iron-soft">, differs by {percentText(cutter.scatter)}</span>
+              </span>
+              <Button look="quiet" onClick={() => remove(cutter.id)}>
+                Remove
+                <span className="sr-only">
+                  {' '}
+                  {cutter.name}, {cutter.setting}
+                </span>
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <CutterForm onSaved={() => router.refresh()} />
+    </section>
+  );
+}
+
+function CutterForm({ onSaved }: { onSaved: () => void }) {
+  const [name, setName] = useState('');
+  const [setting, setSetting] = useState('');
+  const [stack, setStack] = useState<'10' | '1'>('10');
+  const [measured, setMeasured] = useState('');
+  const [scatter, setScatter] = useState<(typeof TOOLS)[number]['value']>('0.03');
+  const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
+  const thicknessMm = Number(measured.replace(',', '.')) / Number(stack);
+  const save = async (event: React.FormEvent) => {
+    event.preventDefault();
+    const parsed = cutterSchema.safeParse({ name, setting, thicknessMm, scatter: Number(scatter) });
+    if (!parsed.success) {
+      setFaults(Object.fromEntries(parsed.error.issues.map((issue) => [String(issue.path[0]), issue.message])));
+      return;
+    }
+    const sent = await send('PUT', `/api/kitchen/cutters/${crypto.randomUUID()}`, parsed.data);
+    if (sent.kind !== 'done') return setFaults({ root: `${sent.error} What you wrote is still here.` });
+    setFaults({});
+    setSetting('');
+    setMeasured('');
+    onSaved();
+  };
+  return (
+    <form onSubmit={save} aria-label="Measure a setting" className="mt-3 grid gap-3 sm:grid-cols-2">
+      <FormField
+        label="Cutter"
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+        placeholder="Green mandoline"
+        fault={faults.name}
+      />
+      <FormField
+        label="Setting"
+        value={setting}
+        onChange={(event) => setSetting(event.target.value)}
+        placeholder="2"
+        fault={faults.setting}
+      />
+      <Choice label="Measured on" value={stack} options={STACKED} onChange={setStack} />
+      <FormField
+        label={stack === '10' ? 'Height of the stack' : 'Thickness'}
+        unit="mm"
+        inputMode="decimal"
+        value={measured}
+        onChange={(event) => setMeasured(event.target.value)}
+        fault={faults.thicknessMm && 'a number that makes 0.8 to 40 mm a slice'}
+      />
+      <Choice label="Tool" value={scatter} options={TOOLS} onChange={setScatter} />
+      <p className="self-end pb-2 text-[15px]" role="status">
+        {thicknessMm > 0 ? `One slice is ${Number(thicknessMm.toFixed(2))} mm.` : ''}
+      </p>
+      {faults.root && (
+        <p role="alert" className="text-[14px] text-alarm sm:col-span-2">
+          {faults.root}
+        </p>
+      )}
+      <Button look="main" type="submit" className="sm:col-span-2">
+        Keep this setting
+      </Button>
+    </form>
+  );
+}

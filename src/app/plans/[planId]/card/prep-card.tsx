@@ -1,0 +1,51 @@
+'use client';
+
+import { useMemo } from 'react';
+import { planFromFile, type PlanFile } from '@/schemas/plan-file';
+import { Button } from '@/ui/controls/button';
+import { ColourField } from '@/ui/field/colour-field';
+import { useUnits } from '@/ui/units-context';
+import { useForecast } from '@/ui/use-forecast';
+import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { windowText } from '@/ui/words/forecast-text';
+import { clockText } from '@/ui/words/format';
+import { cardSteps } from '@/ui/words/prep-steps';
+
+/** Steps with their minutes, the field, and the cautions of the fryer, on one sheet. */
+export function PrepCard({ document }: { document: PlanFile }) {
+  const units = useUnits();
+  const plan = useMemo(() => planFromFile(document), [document]);
+  const live = useForecast(document, false);
+  if (!live.forecast) return <p className="tray p-6 text-[18px]">Working out the card …</p>;
+  const steps = cardSteps(document, plan, live.forecast.doneTime, units);
+  return (
+    <article className="tray p-6 print:border-0 print:p-0">
+      <div className="flex items-baseline justify-between gap-4">
+        <h1 className="text-[34px]">{document.name}</h1>
+        <Button look="main" className="no-print" onClick={() => window.print()}>
+          Print
+        </Button>
+      </div>
+      <p className="mt-1 text-[19px]">{windowText(live.forecast)}</p>
+      <ol className="mt-3 space-y-1.5 text-[21px] leading-snug">
+        {steps.map((step, i) => (
+          <li key={i} className="grid grid-cols-[2ch_1fr_auto] gap-x-3 border-b border-enamel-deep pb-1.5">
+            <span className="font-semibold text-iron-soft">{i + 1}</span>
+            <span>{step.text}</span>
+            <span className="text-iron-soft">{step.duration === null ? '' : `${clockText(step.duration)} min`}</span>
+          </li>
+        ))}
+      </ol>
+      <div className="mt-3">
+        <ColourField
+          forecast={live.forecast}
+          ramp={plan.food.ramp}
+          stages={plan.stages}
+          openings={plan.events}
+          height={80}
+        />
+      </div>
+      <p className="mt-2 text-[14px]">{STEP_CAUTIONS.cook}</p>
+    </article>
+  );
+}

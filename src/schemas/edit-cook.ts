@@ -1,0 +1,64 @@
+import { spreadOpenings } from '../core/plan/default-plan';
+import { isMixing } from '../core/plan/plan';
+import type { PlanFile } from './plan-file';
+
+type Mixing = 'shake' | 'toss' | 'flip';
+
+/** Shortest stage that dragging leaves, min. */
+const SHORTEST_STAGE = 1;
+
+/** The plan with other stages; the preheat goes to the temperature of the first, whichever that becomes. */
+export function withStages(document: PlanFile, stages: PlanFile['cook']['stages']): PlanFile {
+  const { preheat } = document.fryer;
+  return {
+    ...document,
+    fryer: { ...document.fryer, preheat: preheat && { ...preheat, temperature_c: stages[0]!.temperature_c } },
+    cook: { ...document.cook, stages },
+  };
+}
+
+/** The plan with this many openings of the kind it has, spread over `minutes`; those that carry something stay. */
+export function withOpenings(document: PlanFile, count: number, minutes: number): PlanFile {
+  const { events } = document.cook;
+  const action = events.map((event) => event.action).find(isMixing) ?? 'shake';
+  const others = events.filter((event) => !isMixing(event.action));
+  const spread = spreadOpenings(count, minutes).map((minute) => ({ minute, action }));
+  return { ...document, cook: { ...document.cook, events: [...others, ...spread] } };
+}
+
+/** The plan with another action at every opening that mixes. */
+export function withMixing(document: PlanFile, action: Mixing): PlanFile {
+  const events = document.cook.events.map((event) =>
+    isMixing(event.action) ? { minute: event.minute, action } : event,
+  );
+  return { ...document, cook: { ...document.cook, events } };
+}
+
+/** Minute at which stage `index` ends. */
+export function stageEnd(document: PlanFile, index: number): number {
+  return document.cook.stages.slice(0, index + 1).reduce((sum, stage) => sum + stage.minutes, 0);
+}
+
+/** The plan with the edge after stage `index` moved to `minute`; what one stage gains the next loses, the end of all stays. */
+export function withStageEdge(document: PlanFile, index: number, minute: number): PlanFile {
+  const { stages } = document.cook;
+  const next = stages[index + 1];
+  if (!next) return document;
+  const from = stageEnd(document, index - 1);
+  const to = stageEnd(document, index + 1);
+  const edge = Math.round(Math.min(to - SHORTEST_STAGE, Math.max(from + SHORTEST_STAGE, minute)) * 2) / 2;
+  return withStages(
+    document,
+    stages.map((stage, i) =>
+      i === index ? { ...stage, minutes: edge - from } : i === index + 1 ? { ...stage, minutes: to - edge } : stage,
+    ),
+  );
+}
+
+/** The plan with opening `index` at another minute, within the stages, to half a minute. */
+export function withOpeningAt(document: PlanFile, index: number, minute: number): PlanFile {
+  const end = stageEnd(document, document.cook.stages.length - 1);
+  const at = Math.round(Math.min(end, Math.max(0.5, minute)) * 2) / 2;
+  const events = document.cook.events.map((event, i) => (i === index ? { ...event, minute: at } : event));
+  return { ...document, cook: { ...document.cook, events } };
+}
