@@ -55,7 +55,8 @@ export function withLoad(document: PlanFile, massG: number): PlanFile {
 
 /** The plan with starch dusted on before or after the oil, or none. */
 export function withStarch(document: PlanFile, massG: number, order: 'before-oil' | 'after-oil'): PlanFile {
-  const sorted = withPrepStep(document, 'starch', massG > 0 ? { step: 'starch', mass_g: massG } : null);
+  const bare = withPrepStep(document, 'starch', null);
+  const sorted = withPrepStep(bare, 'starch', massG > 0 ? { step: 'starch', mass_g: massG } : null);
   const starch = prepStep(sorted, 'starch');
   const oil = sorted.prep.findIndex((step) => step.step === 'oil');
   if (!starch || oil < 0 || order === 'after-oil') return sorted;

@@ -12,7 +12,7 @@ export function SaturationDrawing({
   factor: (filmGM2: number) => number;
 }) {
   const [width, height, left, base] = [340, 84, 30, 66];
-  const x = (film: number) => left + (Math.min(WIDEST, film) / WIDEST) * (width - left - 8);
+  const x = (film: number) => left + (Math.min(WIDEST, film) / WIDEST) * (width - left - 18);
   const low = factor(0) - 0.05;
   const y = (film: number) => base - ((factor(Math.min(film, heldGM2)) - low) / (1.02 - low)) * (base - 8);
   const points = Array.from({ length: 51 }, (_, i) => (i * WIDEST) / 50);
@@ -24,7 +24,7 @@ export function SaturationDrawing({
       className="h-auto w-full max-w-[340px]"
     >
       <rect x={x(heldGM2)} y={4} width={x(WIDEST) - x(heldGM2)} height={base - 4} className="fill-enamel-shadow" />
-      <text x={x(heldGM2) + 4} y={16} className="fill-iron-soft text-[11px]">
+      <text x={x(heldGM2) + 4} y={base - 8} className="fill-iron-soft text-[11px]">
         drips off
       </text>
       <path
@@ -33,7 +33,7 @@ export function SaturationDrawing({
         className="stroke-oil"
         strokeWidth={2.5}
       />
-      <line x1={left} x2={width - 8} y1={base} y2={base} className="stroke-iron-soft" />
+      <line x1={left} x2={width - 18} y1={base} y2={base} className="stroke-iron-soft" />
       {[0, 50, 100, 150].map((film) => (
         <text key={film} x={x(film)} y={base + 14} textAnchor="middle" className="fill-iron-soft text-[11px]">
           {film === 0 ? '0 g/m²' : film}

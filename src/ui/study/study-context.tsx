@@ -1,67 +1,55 @@
 'use client';
 
-import { createContext, type ReactNode, useContext, useEffect, useState } from 'react';
+import { createContext, type ReactNode, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { PlanFile } from '../../schemas/plan-file';
 import { createStudy, type Study } from '../../workers/study/client';
+import { createOutcomeStore, type OutcomeStore } from './outcome-store';
 
-const StudyContext = createContext<Study | null>(null);
+interface Desk {
+  readonly study: Study;
+  readonly outcomes: OutcomeStore;
+}
+
+const DeskContext = createContext<Desk | null>(null);
 
 /** Gives the parts below a worker for slower questions; started after the first paint, so that it does not delay it. */
 export function StudyProvider({ children }: { children: ReactNode }) {
-  const [study, setStudy] = useState<Study | null>(null);
+  const [desk, setDesk] = useState<Desk | null>(null);
   useEffect(() => {
-    let started: Study | null = null;
+    let started: Desk | null = null;
     const timer = setTimeout(() => {
-      started = createStudy();
-      setStudy(started);
+      const study = createStudy();
+      started = { study, outcomes: createOutcomeStore(study.outcomes) };
+      setDesk(started);
     });
     return () => {
       clearTimeout(timer);
-      started?.end();
+      started?.outcomes.end();
+      started?.study.end();
     };
   }, []);
-  return <StudyContext value={study}>{children}</StudyContext>;
+  return <DeskContext value={desk}>{children}</DeskContext>;
 }
 
 /** The study worker, or null while it starts and where there is none. */
 export function useStudy(): Study | null {
-  return useContext(StudyContext);
+  return useContext(DeskContext)?.study ?? null;
 }
 
-/** Rest after the last change before slower questions are asked, ms. */
-const SETTLE = 250;
+const NEVER = () => () => undefined;
 
-/** Answers kept, newest last. */
-const KEPT = 400;
-
-/** Outcomes of plans by their text; undefined while not known. Asks for those not asked before, once nothing moves. */
+/** Outcomes of plans, in their order; undefined while not known. */
 export function useOutcomes(documents: readonly PlanFile[]): readonly (PlanOutcome | undefined)[] {
-  const study = useStudy();
-  const [known, setKnown] = useState<ReadonlyMap<string, PlanOutcome>>(new Map());
+  const store = useContext(DeskContext)?.outcomes ?? null;
   const keys = documents.map((document) => JSON.stringify(document));
   const question = keys.join('\n');
-
-  useEffect(() => {
-    if (!study || question === '') return;
-    const missing = question.split('\n').filter((key) => !known.has(key));
-    if (missing.length === 0) return;
-    let callOff: (() => void) | null = null;
-    const timer = setTimeout(() => {
-      callOff = study.outcomes(
-        missing.map((key) => JSON.parse(key) as PlanFile),
-        (outcomes) =>
-          setKnown((before) => {
-            const all = [...before, ...outcomes.map((outcome, i) => [missing[i]!, outcome] as const)];
-            return new Map(all.slice(-KEPT));
-          }),
-      );
-    }, SETTLE);
-    return () => {
-      clearTimeout(timer);
-      callOff?.();
-    };
-  }, [study, question, known]);
-
-  return keys.map((key) => known.get(key));
+  useEffect(() => (store && question !== '' ? store.want(question.split('\n')) : undefined), [store, question]);
+  /* a text that changes exactly when one of the outcomes does */
+  const snapshot = useSyncExternalStore(
+    store ? store.subscribe : NEVER,
+    () => (store ? keys.map((key) => (store.outcome(key) ? '1' : '0')).join('') : ''),
+    () => '',
+  );
+  return keys.map((key, i) => (snapshot[i] === '1' ? store?.outcome(key) : undefined));
 }

@@ -7,7 +7,7 @@ import type { SearchAnswer, StudyService } from './protocol';
 
 /** Asks the study worker; every question returns a function that calls it off. */
 export interface Study {
-  outcomes(documents: readonly PlanFile[], onAnswer: (outcomes: PlanOutcome[]) => void): () => void;
+  outcomes(documents: readonly PlanFile[], onOutcome: (index: number, outcome: PlanOutcome) => void): () => void;
   sensitivity(document: PlanFile, onAnswer: (found: Sensitivity[]) => void): () => void;
   hold(document: PlanFile, pulledAt: number, onAnswer: (holds: Record<HoldPlace, HoldForecast>) => void): () => void;
   search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
@@ -35,11 +35,16 @@ export function createStudy(): Study {
     };
   }
   return {
-    outcomes: (documents, onAnswer) =>
-      ask<PlanOutcome[]>(async (ticket, answer) => {
-        const outcomes = await service.outcomes(ticket, documents);
-        if (outcomes) answer(outcomes);
-      }, onAnswer),
+    outcomes: (documents, onOutcome) =>
+      ask<readonly [number, PlanOutcome]>(
+        (ticket, answer) =>
+          service.outcomes(
+            ticket,
+            documents,
+            proxy((index: number, outcome: PlanOutcome) => answer([index, outcome])),
+          ),
+        ([index, outcome]) => onOutcome(index, outcome),
+      ),
     sensitivity: (document, onAnswer) =>
       ask<Sensitivity[]>(async (ticket, answer) => {
         const found = await service.sensitivity(ticket, document);

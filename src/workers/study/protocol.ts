@@ -20,8 +20,12 @@ export interface SearchAnswer {
 
 /** Slower questions, asked beside the forecast. Each has a ticket by which it can be called off; then it answers null. */
 export interface StudyService {
-  /** outcomes of plans, in their order */
-  outcomes(ticket: number, documents: readonly PlanFile[]): Promise<PlanOutcome[] | null>;
+  /** reports the outcome of each plan as it is known */
+  outcomes(
+    ticket: number,
+    documents: readonly PlanFile[],
+    report: (index: number, outcome: PlanOutcome) => void,
+  ): Promise<void>;
   sensitivity(ticket: number, document: PlanFile): Promise<Sensitivity[] | null>;
   /** how the bite lasts at each place after pulling at `pulledAt` s */
   hold(ticket: number, document: PlanFile, pulledAt: number): Promise<Record<HoldPlace, HoldForecast> | null>;

@@ -1,3 +1,4 @@
+import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
 import { planFileSchema } from '../../schemas/plan-file';
 import type { SearchAnswer } from './protocol';
@@ -10,8 +11,9 @@ test('outcomes come in the order asked: a thicker cut is later, a soak costs han
     cut: { ...FIRST_PLAN.cut, shape: 'stick' as const, thickness_mm: 13, length_mm: 70 },
   };
   const unsoaked = { ...FIRST_PLAN, prep: FIRST_PLAN.prep.filter((step) => step.step !== 'soak') };
-  const outcomes = await service.outcomes(1, [FIRST_PLAN, thicker, unsoaked]);
-  const [base, thick, dry] = outcomes!;
+  const outcomes: PlanOutcome[] = [];
+  await service.outcomes(1, [FIRST_PLAN, thicker, unsoaked], (index, outcome) => (outcomes[index] = outcome));
+  const [base, thick, dry] = outcomes;
   expect(thick!.doneTime!).toBeGreaterThan(base!.doneTime! + 45);
   expect(base!.preparation - dry!.preparation).toBe(1800);
   expect(base!.handsOn).toBeGreaterThan(dry!.handsOn);

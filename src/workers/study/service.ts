@@ -1,6 +1,6 @@
 import { COARSE_RESOLUTION } from '../../core/engine/resolution';
 import { forecastHold, HOLD_PLACES, type HoldForecast, type HoldPlace } from '../../core/forecast/hold';
-import { outcomeOf, type PlanOutcome } from '../../core/forecast/plan-outcome';
+import { outcomeOf } from '../../core/forecast/plan-outcome';
 import { type Sensitivity, tryFactors } from '../../core/forecast/sensitivity';
 import { type Alternative, searchPlans, tradeOffFront } from '../../core/plan/search';
 import { type PlanFile, planFromFile } from '../../schemas/plan-file';
@@ -29,13 +29,11 @@ export function createStudyService(): StudyService {
     return off.delete(ticket);
   };
   return {
-    async outcomes(ticket, documents) {
-      const answers: PlanOutcome[] = [];
-      for (const document of documents) {
-        if (await isOff(ticket)) return null;
-        answers.push(outcomeOf(planFromFile(document), SEED, COARSE_RESOLUTION));
+    async outcomes(ticket, documents, report) {
+      for (const [index, document] of documents.entries()) {
+        if (await isOff(ticket)) return;
+        report(index, outcomeOf(planFromFile(document), SEED, COARSE_RESOLUTION));
       }
-      return answers;
     },
     async sensitivity(ticket, document) {
       const found: Sensitivity[] = [];

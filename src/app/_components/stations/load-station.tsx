@@ -18,6 +18,9 @@ import { StationCaution } from './station-caution';
 /** Openings of a tossed heap: every so many minutes. Source: assumed, as cooks of heaps do. */
 const TOSS_EVERY = 4;
 
+/** How much longer the last stage of a heap is looked at. Source: chosen, so that it gets done. */
+const HEAP_LONGER = 1.8;
+
 /** How full the basket is: one layer at a time, or all in a heap. */
 export function LoadStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
@@ -79,7 +82,11 @@ function LayersOrHeap({
     minute: (i + 1) * TOSS_EVERY,
     action: 'toss' as const,
   }));
-  const heap: PlanFile = { ...document, cook: { ...document.cook, events: tosses } };
+  /* a heap may need longer than was planned for fewer */
+  const stages = document.cook.stages.map((stage, i) =>
+    i === document.cook.stages.length - 1 ? { ...stage, minutes: Math.min(90, stage.minutes * HEAP_LONGER) } : stage,
+  );
+  const heap: PlanFile = { ...document, cook: { stages, events: tosses } };
   const [inLayers, inHeap] = useOutcomes([single, heap]);
   const columns = [
     {

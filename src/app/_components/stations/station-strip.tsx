@@ -30,7 +30,7 @@ export function StationStrip({ document, plan }: { document: PlanFile; plan: Pla
             )}
           >
             {!fold && (
-              <span className="max-w-full overflow-hidden rounded-[4px] bg-enamel px-1">
+              <span className="max-w-full overflow-hidden rounded-[4px] bg-enamel px-1 text-iron">
                 <StationDrawing station={station} plan={plan} large={false} />
               </span>
             )}

@@ -13,7 +13,12 @@ import { DryStation } from './dry-station';
 import { FryerStation } from './fryer-station';
 import { ProduceStation } from './produce-station';
 import { SoakStation } from './soak-station';
-import type { StationProps } from './station';
+import { ParcookStation } from './parcook-station';
+import { PressStation } from './press-station';
+import { RestStation } from './rest-station';
+import { LoadStation } from './load-station';
+import { STATION_IDS, type StationProps } from './station';
+import { stationFold } from './station-fold';
 import { StationDrawing } from './station-drawing';
 import { StationStrip } from './station-strip';
 
@@ -74,12 +79,12 @@ test.each(['stick', 'slice', 'cube', 'wedge', 'floret', 'cylinder', 'disc', 'she
     const plan = planFromFile(withShape(FIRST_PLAN, shape));
     const { container } = render(
       <>
-        {(['produce', 'cut', 'soak', 'dry', 'coat', 'fryer', 'load', 'cook'] as const).map((station) => (
+        {STATION_IDS.map((station) => (
           <StationDrawing key={station} station={station} plan={plan} large />
         ))}
       </>,
     );
-    expect(container.querySelectorAll('svg')).toHaveLength(8);
+    expect(container.querySelectorAll('svg')).toHaveLength(STATION_IDS.length);
     expect(container.innerHTML).not.toMatch(/NaN|Infinity/);
     for (const drawing of screen.getAllByRole('img'))
       expect(drawing.getAttribute('aria-label')!.length).toBeGreaterThan(5);
@@ -99,7 +104,7 @@ test('a thicker stick is drawn thicker, by the same scale', () => {
 
 test('soaking in no water takes the step out, freshly boiled water warns', async () => {
   const { released } = show(SoakStation);
-  await userEvent.click(screen.getByRole('radio', { name: 'No soak' }));
+  await userEvent.click(screen.getByRole('radio', { name: /Neither/ }));
   expect(released().prep.some((step) => step.step === 'soak')).toBe(false);
   await userEvent.click(screen.getByRole('radio', { name: /Freshly boiled/ }));
   expect(released().prep[0]).toMatchObject({ step: 'soak', water_c: 90 });
@@ -125,7 +130,9 @@ test('another fryer is chosen by name, with its power and floor', async () => {
 
 test('openings are spread over the cook, a gentler stage goes before, a stage can go', async () => {
   const { released } = show(CookStation);
-  await userEvent.click(within(screen.getByRole('radiogroup', { name: 'Openings' })).getByRole('radio', { name: '5' }));
+  await userEvent.click(
+    within(screen.getByRole('radiogroup', { name: 'Openings' })).getByRole('radio', { name: /^5/ }),
+  );
   const minutes = released().cook.events.map((event) => event.minute);
   expect(minutes).toHaveLength(5);
   expect([...minutes].sort((a, b) => a - b)).toEqual(minutes);
@@ -145,8 +152,80 @@ test('the strip shows each station’s number in the kitchen’s units', () => {
     </UnitsProvider>,
   );
   const tabs = screen.getAllByRole('tab').map((tab) => tab.textContent);
-  expect(tabs).toHaveLength(8);
+  expect(tabs).toHaveLength(11);
+  expect(tabs[3]).toContain('not here');
   expect(tabs[1]).toContain('3/8 in');
   expect(tabs[2]).toContain('30 min 59 °F');
-  expect(tabs[7]).toContain('383 °F');
+  expect(tabs[9]).toContain('383 °F');
+});
+
+test('par-cooking offers the minutes at which this cut just holds, longer for a thicker one', async () => {
+  const minutes = (thickness: number) => {
+    const { unmount } = render(<span />);
+    unmount();
+    show(ParcookStation, {
+      ...FIRST_PLAN,
+      cut: { shape: 'stick', thickness_mm: thickness, length_mm: 70, scatter: 0.07 },
+    });
+    return Number(/at ([\d.]+) min/.exec(screen.getAllByRole('radio', { name: /Boiled/ }).at(-1)!.textContent!)![1]);
+  };
+  const thin = minutes(8);
+  expect(minutes(16)).toBeGreaterThan(1.5 * thin);
+  expect(thin).toBeGreaterThan(1);
+});
+
+test('choosing to boil puts the step in its place, and raw takes it out', async () => {
+  const { released } = show(ParcookStation);
+  await userEvent.click(screen.getByRole('radio', { name: /Boiled/ }));
+  expect(released().prep.map((step) => step.step)).toEqual(['soak', 'parcook', 'dry', 'oil']);
+});
+
+test('tofu is pressed, and the whey is told in grams', async () => {
+  const tofu = { ...FIRST_PLAN, food: 'tofu-firm', prep: [{ step: 'press', minutes: 20 }] } as PlanFile;
+  const { released } = show(PressStation, tofu);
+  expect(screen.getByText(/leaves as whey/)).toHaveTextContent('About 51 g of the 500 g');
+  await userEvent.click(screen.getByRole('radio', { name: /overnight/ }));
+  expect(released().prep.map((step) => step.step)).toEqual(['freeze-thaw', 'press']);
+});
+
+test('stations that a food does not need say why; those in use stay', () => {
+  const planOf = (change: Partial<PlanFile>) => planFromFile({ ...FIRST_PLAN, ...change });
+  expect(stationFold('press', planOf({}))).toMatch(/tofu/);
+  expect(stationFold('soak', planOf({}))).toBeNull();
+  expect(stationFold('soak', planOf({ food: 'carrot', prep: [] }))).toMatch(/little starch/);
+  expect(stationFold('parcook', planOf({ food: 'courgette' }))).toMatch(/soft long before/);
+  expect(stationFold('cook', planOf({}))).toBeNull();
+});
+
+test('starch goes before or after the oil, crumbs are set out by surface', async () => {
+  const { released } = show(CoatStation);
+  await userEvent.click(screen.getByRole('radio', { name: /Before the oil/ }));
+  expect(released().prep.map((step) => step.step)).toEqual(['soak', 'dry', 'starch', 'oil']);
+  await userEvent.click(screen.getByRole('radio', { name: /After the oil/ }));
+  expect(released().prep.map((step) => step.step)).toEqual(['soak', 'dry', 'oil', 'starch']);
+  await userEvent.click(screen.getByRole('radio', { name: /Pump spray/ }));
+  expect(released().prep).toContainEqual({ step: 'oil', mass_g: 10, method: 'spray' });
+});
+
+test('a crumbed batch lists flour, eggs and crumbs with their allergens', () => {
+  show(CoatStation, { ...FIRST_PLAN, prep: [{ step: 'dredge', layers: 2 }] });
+  expect(screen.getByText(/Dredge line/)).toHaveTextContent(/g flour, .* eggs beaten, .*gluten and egg/);
+});
+
+test('a load of more than a layer is offered as layers or as a heap', () => {
+  show(LoadStation, { ...FIRST_PLAN, mass_g: 1000 });
+  expect(screen.getByRole('table')).toHaveTextContent('3 batches, one layer each');
+});
+
+test('without a done minute there is nothing to rest; the salt follows what is served', async () => {
+  const { released } = show(RestStation);
+  expect(screen.getByText(/nothing to rest/)).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('radio', { name: /Covered/ }));
+  expect(released().rest).toEqual({ minutes: 2, place: 'covered', salt_g: 0 });
+});
+
+test('the cook’s own cutter sets thickness and evenness at once', async () => {
+  const { released } = show(CutStation);
+  await userEvent.click(screen.getByRole('radio', { name: /Green mandoline, 2/ }));
+  expect(released().cut).toMatchObject({ thickness_mm: 4.2, scatter: 0.03 });
 });

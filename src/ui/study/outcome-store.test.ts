@@ -1,0 +1,60 @@
+import type { PlanOutcome } from '../../core/forecast/plan-outcome';
+import { FIRST_PLAN } from '../../schemas/edit-plan';
+import type { PlanFile } from '../../schemas/plan-file';
+import { type AskOutcomes, createOutcomeStore } from './outcome-store';
+
+const keyOf = (mass_g: number) => JSON.stringify({ ...FIRST_PLAN, mass_g });
+const outcome = (doneTime: number) => ({ doneTime }) as PlanOutcome;
+
+function storeWithAsker() {
+  const questions: { masses: number[]; answer: (index: number, done: number) => void; off: boolean }[] = [];
+  const ask: AskOutcomes = (documents, onOutcome) => {
+    const question = {
+      masses: documents.map((document: PlanFile) => document.mass_g),
+      answer: (index: number, done: number) => onOutcome(index, outcome(done)),
+      off: false,
+    };
+    questions.push(question);
+    return () => void (question.off = true);
+  };
+  return { store: createOutcomeStore(ask), questions };
+}
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+test('what several want is asked once, after nothing has moved for a while', () => {
+  const { store, questions } = storeWithAsker();
+  store.want([keyOf(300), keyOf(400)]);
+  jest.advanceTimersByTime(150);
+  store.want([keyOf(300), keyOf(500)]);
+  jest.advanceTimersByTime(150);
+  expect(questions).toHaveLength(0);
+  jest.advanceTimersByTime(100);
+  expect(questions.map((question) => question.masses)).toEqual([[300, 400, 500]]);
+});
+
+test('each answer is told as it comes and is not asked again; what was asked before is called off', () => {
+  const { store, questions } = storeWithAsker();
+  const heard = jest.fn();
+  store.subscribe(heard);
+  const leave = store.want([keyOf(300), keyOf(400)]);
+  jest.advanceTimersByTime(300);
+  questions[0]!.answer(1, 1200);
+  expect(heard).toHaveBeenCalledTimes(1);
+  expect(store.outcome(keyOf(400))).toEqual({ doneTime: 1200 });
+  expect(store.outcome(keyOf(300))).toBeUndefined();
+  leave();
+  store.want([keyOf(400), keyOf(600)]);
+  jest.advanceTimersByTime(300);
+  expect(questions[0]!.off).toBe(true);
+  expect(questions[1]!.masses).toEqual([600]);
+});
+
+test('at its end nothing more is asked', () => {
+  const { store, questions } = storeWithAsker();
+  store.want([keyOf(300)]);
+  store.end();
+  jest.advanceTimersByTime(1000);
+  expect(questions).toHaveLength(0);
+});

@@ -1,0 +1,67 @@
+import type { PlanOutcome } from '../../core/forecast/plan-outcome';
+import type { PlanFile } from '../../schemas/plan-file';
+
+/** Rest after the last change before anything is asked, ms. */
+const SETTLE = 200;
+
+/** Outcomes kept. */
+const KEPT = 600;
+
+/** Asks for outcomes of plans, one report a plan; returns what calls it off. */
+export type AskOutcomes = (
+  documents: readonly PlanFile[],
+  onOutcome: (index: number, outcome: PlanOutcome) => void,
+) => () => void;
+
+/**
+ * Outcomes of plans by their text, for all controls together: whatever several of them want is asked once, nothing is asked
+ * while a lever moves, and what nobody wants any more is called off.
+ */
+export function createOutcomeStore(ask: AskOutcomes) {
+  const known = new Map<string, PlanOutcome>();
+  const wanted = new Map<string, number>();
+  const listeners = new Set<() => void>();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let callOff: () => void = () => undefined;
+
+  const askForMissing = () => {
+    callOff();
+    const missing = [...wanted.keys()].filter((key) => !known.has(key));
+    if (missing.length === 0) return;
+    callOff = ask(
+      missing.map((key) => JSON.parse(key) as PlanFile),
+      (index, outcome) => {
+        known.set(missing[index]!, outcome);
+        if (known.size > KEPT) known.delete(known.keys().next().value!);
+        listeners.forEach((listener) => listener());
+      },
+    );
+  };
+  return {
+    outcome: (key: string) => known.get(key),
+    /** Wants these until the returned function is called. */
+    want(keys: readonly string[]): () => void {
+      keys.forEach((key) => wanted.set(key, (wanted.get(key) ?? 0) + 1));
+      clearTimeout(timer);
+      timer = setTimeout(askForMissing, SETTLE);
+      return () => {
+        keys.forEach((key) => {
+          const count = wanted.get(key)! - 1;
+          if (count > 0) wanted.set(key, count);
+          else wanted.delete(key);
+        });
+      };
+    },
+    subscribe(listener: () => void): () => void {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    end() {
+      clearTimeout(timer);
+      callOff();
+    },
+  };
+}
+
+/** @see createOutcomeStore */
+export type OutcomeStore = ReturnType<typeof createOutcomeStore>;

@@ -1,0 +1,63 @@
+import type { PlanOutcome } from '../../core/forecast/plan-outcome';
+import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { planFromFile } from '../../schemas/plan-file';
+import { planDifferences } from './plan-differences';
+import { cardSteps } from './prep-steps';
+import { priceText, stretchText } from './price-text';
+import { sensitivityText } from './sensitivity-text';
+
+const outcome = (change: Partial<PlanOutcome>): PlanOutcome => ({
+  doneTime: 1200,
+  windowWidth: 150,
+  peakShare: 0.9,
+  acrylamide: 'low',
+  oilUsed: 0.01,
+  energy: 1e6,
+  breakage: 0,
+  handsOn: 300,
+  preparation: 2000,
+  ...change,
+});
+
+test.each<[Partial<PlanOutcome>, string]>([
+  [{}, 'no difference here'],
+  [{ doneTime: 1280 }, '1:20 min later'],
+  [{ doneTime: 1160, peakShare: 0.99 }, '40 s sooner, +9 % right'],
+  [{ doneTime: null }, 'not done in time'],
+  [{ windowWidth: 90, acrylamide: 'watch' }, 'window 1:00 min shorter, acrylamide watch'],
+  [{ breakage: 0.2 }, '20 % may break'],
+  [{ handsOn: 240, preparation: 1940 }, '1:00 min less work'],
+  [{ preparation: 3800 }, '30:00 min more waiting'],
+])('the price of %j reads %s', (change, words) => {
+  expect(priceText(outcome({}), outcome(change))).toBe(words);
+});
+
+test('a stretch is said in fives of seconds below a minute', () => {
+  expect(stretchText(42)).toBe('40 s');
+  expect(stretchText(-125)).toBe('2:05 min');
+});
+
+test('two plans differ in what was changed and in nothing else', () => {
+  expect(planDifferences(FIRST_PLAN, FIRST_PLAN, 'metric')).toEqual([]);
+  const other = { ...FIRST_PLAN, mass_g: 300, prep: FIRST_PLAN.prep.slice(1) };
+  expect(planDifferences(FIRST_PLAN, other, 'metric')).toEqual([
+    { what: 'Load', one: '500 g', other: '300 g' },
+    { what: 'Soak', one: 'soaked 30 min at 15 °C', other: 'none' },
+  ]);
+});
+
+test('a slip is told with its numbers, in the kitchen’s units', () => {
+  const slip = { factor: 'thermostat', by: -10, doneShift: 95, peakShift: -0.06, weight: 2 } as const;
+  expect(sensitivityText(slip, 'metric')).toBe('A fryer that runs 10 °C cool: 1:35 min later, −6 % right');
+  expect(sensitivityText(slip, 'us')).toContain('18 °F cool');
+  expect(sensitivityText({ ...slip, doneShift: null, peakShift: 0 }, 'metric')).toContain('not done in time');
+});
+
+test('a card goes from the cut to the rest, with the openings that come before the end', () => {
+  const steps = cardSteps(FIRST_PLAN, planFromFile(FIRST_PLAN), 16 * 60, 'metric').map((step) => step.text);
+  expect(steps[0]).toMatch(/^Cut: .*500 g, about 66 pieces/);
+  expect(steps).toContain('Shake at 7:00.');
+  expect(steps).not.toContain('Shake at 17:00.');
+  expect(steps.at(-2)).toMatch(/^Pull at about 16:00/);
+  expect(steps.at(-1)).toBe('Rest 2 min on a rack.');
+});
