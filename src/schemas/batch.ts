@@ -30,7 +30,19 @@ export const batchEventSchema = z.strictObject({
   id: z.uuid(),
   kind: z.enum(BATCH_EVENT_KINDS),
   happenedAt: z.number().int().min(1_500_000_000_000).max(4_102_444_800_000),
-  detail: z.strictObject({ step: z.int().min(0).max(40).optional(), event: z.uuid().optional() }).default({}),
+  detail: z
+    .strictObject({
+      step: z.int().min(0).max(40).optional(),
+      event: z.uuid().optional(),
+      look: z.enum(['as-shown', 'paler', 'darker']).optional(),
+      shown: z.number().min(0).max(20).optional(),
+      browning: z.number().min(0).max(6).optional(),
+      bite: z.enum(['as-said', 'softer', 'crisper']).optional(),
+      said: z.number().min(0).max(50).optional(),
+      lost: z.number().min(-0.2).max(1).optional(),
+      celsius: z.number().min(60).max(250).optional(),
+    })
+    .default({}),
 });
 
 /** Body of a request that appends events. */

@@ -1,6 +1,7 @@
 import { spreadOpenings } from '../core/plan/default-plan';
 import { isMixing } from '../core/plan/plan';
 import type { PlanFile } from './plan-file';
+import { PLAN_LIMITS } from './plan-limits';
 
 type Mixing = 'shake' | 'toss' | 'flip';
 
@@ -61,4 +62,33 @@ export function withOpeningAt(document: PlanFile, index: number, minute: number)
   const at = Math.round(Math.min(end, Math.max(0.5, minute)) * 2) / 2;
   const events = document.cook.events.map((event, i) => (i === index ? { ...event, minute: at } : event));
   return { ...document, cook: { ...document.cook, events } };
+}
+
+/** Shortest stage a plan may hold, min. */
+const LEAST_STAGE = 0.5;
+
+/** Stages with the dial turned to `celsius` at `minute`; later stages are turned by as much. */
+export function withDialTurn(
+  stages: PlanFile['cook']['stages'],
+  minute: number,
+  celsius: number,
+): PlanFile['cook']['stages'] {
+  let from = 0;
+  let turn: number | null = null;
+  const [coolest, hottest] = PLAN_LIMITS.dialC;
+  const turned = (stage: PlanFile['cook']['stages'][number], minutes: number) => ({
+    minutes,
+    temperature_c: Math.min(hottest, Math.max(coolest, stage.temperature_c + turn!)),
+  });
+  return stages.flatMap((stage) => {
+    const [begin, end] = [from, from + stage.minutes];
+    from = end;
+    if (turn !== null) return [turned(stage, stage.minutes)];
+    if (minute >= end - LEAST_STAGE) return [stage];
+    turn = celsius - stage.temperature_c;
+    const before = minute - begin;
+    return before < LEAST_STAGE
+      ? [turned(stage, stage.minutes)]
+      : [{ ...stage, minutes: before }, turned(stage, end - minute)];
+  });
 }

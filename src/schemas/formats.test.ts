@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { strToU8, zlibSync } from 'fflate';
 import { anyPlanFile } from '../../tests/support/any-plan-file';
-import { stageEnd, withMixing, withOpeningAt, withOpenings, withStageEdge } from './edit-cook';
+import { stageEnd, withDialTurn, withMixing, withOpeningAt, withOpenings, withStageEdge } from './edit-cook';
 import { FIRST_PLAN, starchOrder, withLoad, withStarch } from './edit-plan';
 import { planFileSchema, type PlanFile } from './plan-file';
 import { LONGEST_LINK, packPlan, unpackPlan } from './plan-link';
@@ -111,6 +111,24 @@ describe('the recipe', () => {
 });
 
 describe('editing the cook', () => {
+  test('a dial turned on the way splits its stage, and later stages are turned by as much', () => {
+    const stages = [
+      { minutes: 8, temperature_c: 160 },
+      { minutes: 20, temperature_c: 200 },
+    ];
+    expect(withDialTurn(stages, 5, 145)).toEqual([
+      { minutes: 5, temperature_c: 160 },
+      { minutes: 3, temperature_c: 145 },
+      { minutes: 20, temperature_c: 185 },
+    ]);
+    expect(withDialTurn(stages, 12, 215)).toEqual([
+      { minutes: 8, temperature_c: 160 },
+      { minutes: 4, temperature_c: 200 },
+      { minutes: 16, temperature_c: 215 },
+    ]);
+    expect(withDialTurn(stages, 99, 215)).toEqual(stages);
+  });
+
   const two: PlanFile = {
     ...FIRST_PLAN,
     cook: {

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { DoneInterval } from '../core/forecast/ensemble';
 import type { Forecast } from '../core/forecast/forecast';
+import { AS_EXPECTED, type Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';
 import { createForecaster, type Forecaster } from '../workers/forecast/client';
 
@@ -16,8 +17,12 @@ export interface LiveForecast {
 
 const NOTHING: LiveForecast = { forecast: null, isFull: false, interval: null, failed: false };
 
-/** Forecasts `document` in a worker and again whenever it changes; null waits. */
-export function useForecast(document: PlanFile | null, withInterval: boolean): LiveForecast {
+/** Forecasts `document` in a worker and again whenever it or what was learnt changes; null waits. */
+export function useForecast(
+  document: PlanFile | null,
+  withInterval: boolean,
+  unknowns: Unknowns = AS_EXPECTED,
+): LiveForecast {
   const [live, setLive] = useState<LiveForecast>(NOTHING);
   const forecaster = useRef<Forecaster | null>(null);
 
@@ -35,8 +40,8 @@ export function useForecast(document: PlanFile | null, withInterval: boolean): L
   }, []);
 
   useEffect(() => {
-    if (document) forecaster.current?.request(document, withInterval);
-  }, [document, withInterval]);
+    if (document) forecaster.current?.request(document, withInterval, unknowns);
+  }, [document, withInterval, unknowns]);
 
   return live;
 }

@@ -2,8 +2,27 @@ import { randomUUID } from 'node:crypto';
 import { closeDatabase, database } from '@/db/pool';
 import { FIRST_PLAN } from '@/schemas/edit-plan';
 import { appendEvents, beginBatch, loadBatch, loadLog, recordOutcome } from '@/services/batches';
-import { chooseUnits, createKitchen, loadFryers, loadKitchen } from '@/services/kitchen';
-import { loadNewestPlan, savePlan } from '@/services/plans';
+import {
+  chooseUnits,
+  createKitchen,
+  loadCutters,
+  loadFryers,
+  loadKitchen,
+  removeCutter,
+  removeFryer,
+  saveCutter,
+  saveFryer,
+} from '@/services/kitchen';
+import {
+  archivePlan,
+  duplicatePlan,
+  keepVersion,
+  loadNewestPlan,
+  loadPlan,
+  loadPlans,
+  loadVersions,
+  savePlan,
+} from '@/services/plans';
 
 const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 23, window: null, first_check_min: 17.6 };
 const OUTCOME = { crispness: 'crisp', browning: 1, evenness: 'even', faults: [], note: 'good' } as const;
@@ -107,4 +126,71 @@ test('the outcome can be said again, and leaves a fingerprint around the colour 
   expect(loaded.value.outcome).toMatchObject({ browning: expect.closeTo(1.4, 5), faults: ['stuck'] });
   expect(loaded.value.outcome!.note).toContain('DROP TABLE');
   expect(loaded.value.fingerprint[8]).toBeCloseTo(1.4, 5);
+});
+
+test('a plan keeps what it was before a sitting, is copied, put away and taken out again', async () => {
+  const { id } = await kitchen();
+  const [fryer] = await loadFryers(id);
+  const planId = randomUUID();
+  const save = (mass_g: number) => savePlan(id, planId, { fryerId: fryer!.id, document: { ...FIRST_PLAN, mass_g } });
+  await save(300);
+  await save(400);
+  await save(500);
+  const versions = await loadVersions(id, planId);
+  expect(versions.ok && versions.value.map(({ document }) => document.mass_g)).toEqual([300]);
+  await keepVersion(id, planId);
+  const kept = await loadVersions(id, planId);
+  expect(kept.ok && kept.value.map(({ version, document }) => [version, document.mass_g])).toEqual([
+    [2, 500],
+    [1, 300],
+  ]);
+  await duplicatePlan(id, planId);
+  const plans = await loadPlans(id);
+  expect(plans.ok && plans.value.map(({ document }) => document.name)).toEqual([
+    'Potato sticks, copy',
+    'Potato sticks',
+  ]);
+  await archivePlan(id, planId, true);
+  expect((await loadNewestPlan(id))?.document.name).toBe('Potato sticks, copy');
+  const after = await loadPlans(id);
+  expect(after.ok && after.value.map(({ archived }) => archived)).toEqual([false, true]);
+  await save(500);
+  expect((await loadPlan(id, planId))?.archived).toBe(false);
+});
+
+test('another kitchen can neither copy, put away, version nor read a plan', async () => {
+  const [mine, theirs] = [await kitchen(), await kitchen()];
+  const [fryer] = await loadFryers(theirs.id);
+  const planId = randomUUID();
+  await savePlan(theirs.id, planId, { fryerId: fryer!.id, document: FIRST_PLAN });
+  const notFound = { ok: false, failure: { code: 'not-found' } };
+  expect(await duplicatePlan(mine.id, planId)).toEqual(notFound);
+  expect(await archivePlan(mine.id, planId, true)).toEqual(notFound);
+  expect(await keepVersion(mine.id, planId)).toEqual(notFound);
+  expect(await loadPlan(mine.id, planId)).toBeNull();
+  expect(await loadVersions(mine.id, planId)).toEqual({ ok: true, value: [] });
+});
+
+test('cutters are measured, measured again and removed; a fryer is changed, and the last one stays', async () => {
+  const [mine, theirs] = [await kitchen(), await kitchen()];
+  const cutter = { id: randomUUID(), name: 'Green mandoline', setting: '2', thicknessMm: 2.3, scatter: 0.03 };
+  await saveCutter(mine.id, cutter);
+  await saveCutter(mine.id, { ...cutter, thicknessMm: 2.4 });
+  expect(await loadCutters(mine.id)).toEqual([{ ...cutter, thicknessMm: 2.4, scatter: expect.closeTo(0.03, 6) }]);
+  expect(await saveCutter(theirs.id, cutter)).toMatchObject({ ok: false });
+  expect(await removeCutter(theirs.id, cutter.id)).toMatchObject({ ok: false });
+  expect(await removeCutter(mine.id, cutter.id)).toMatchObject({ ok: true });
+
+  const [first] = await loadFryers(mine.id);
+  expect(await removeFryer(mine.id, first!.id)).toEqual({ ok: false, failure: { code: 'last-fryer' } });
+  const attic = { ...first!, id: randomUUID(), name: 'Attic', powerW: 900 };
+  await saveFryer(mine.id, attic);
+  await saveFryer(mine.id, { ...attic, powerW: 950 });
+  expect((await loadFryers(mine.id)).map(({ name, powerW }) => [name, powerW])).toEqual([
+    ['My fryer', 1500],
+    ['Attic', 950],
+  ]);
+  expect(await saveFryer(theirs.id, attic)).toMatchObject({ ok: false });
+  await removeFryer(mine.id, first!.id);
+  expect((await loadFryers(mine.id)).map(({ name }) => name)).toEqual(['Attic']);
 });

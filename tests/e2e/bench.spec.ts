@@ -30,13 +30,25 @@ test('a lever moves the forecast, the plan is saved, and undo brings it back', a
 test('every station opens, by mouse and by key, and nothing serious is found by axe', async ({ page }) => {
   await enterOwnKitchen(page);
   await fullForecast(page);
-  for (const [index, name] of ['Produce', 'Cut', 'Soak', 'Dry', 'Coat', 'Fryer', 'Load', 'Cook'].entries()) {
-    await page.keyboard.press(String(index + 1));
+  for (const [index, name] of [
+    'Produce',
+    'Cut',
+    'Soak',
+    'Press',
+    'Par-cook',
+    'Dry',
+    'Coat',
+    'Fryer',
+    'Load',
+    'Cook',
+    'Rest',
+  ].entries()) {
+    await page.keyboard.press('1234567890-'[index]!);
     await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
     await expectAccessible(page);
   }
   await page.getByRole('tab', { name: /^Soak/ }).click();
-  await page.getByRole('radio', { name: 'No soak' }).click();
+  await page.getByRole('radio', { name: /Neither/ }).click();
   await expect(page.getByRole('tab', { name: /^Soak/ })).toContainText('none');
 });
 
@@ -72,7 +84,7 @@ test('the field is read by keyboard, and the serving time gives a start time', a
 
 test('a full basket is said to be power-limited', async ({ page }) => {
   await enterOwnKitchen(page);
-  await page.keyboard.press('7');
+  await page.keyboard.press('9');
   const load = page.getByRole('textbox', { name: 'Into the basket' });
   await load.fill('1200');
   await load.press('Enter');

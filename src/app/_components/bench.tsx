@@ -122,6 +122,7 @@ export function Bench({
                 <PlanName name={document.name} onRename={(name) => history.release({ ...document, name })} />
                 <PlanMenu
                   planId={planId}
+                  fryerId={fryerId}
                   document={document}
                   plan={plan}
                   doneTime={live.forecast?.doneTime ?? null}

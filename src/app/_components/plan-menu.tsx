@@ -27,12 +27,14 @@ function nextClock(clock: string): Date {
 /** What can be done with the plan as a whole: keep, copy, share, print, export. */
 export function PlanMenu({
   planId,
+  fryerId,
   document,
   plan,
   doneTime,
   serveAt,
 }: {
   planId: string;
+  fryerId: string;
   document: PlanFile;
   plan: Plan;
   doneTime: number | null;
@@ -40,10 +42,17 @@ export function PlanMenu({
 }) {
   const router = useRouter();
   const units = useUnits();
+  /* a plan that was never touched is not stored yet */
+  const store = async () => {
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document });
+    if (sent.kind !== 'done') toast.error(sent.error);
+    return sent.kind === 'done';
+  };
   const post = async (path: string, done: string) => {
+    if (!(await store())) return;
     const sent = await send('POST', path, {});
     if (sent.kind === 'done') toast(done);
-    else toast.error(`${sent.error} A plan is saved as soon as a lever has moved.`);
+    else toast.error(sent.error);
   };
   const share = async () => {
     const { packPlan } = await import('@/schemas/plan-link');
@@ -78,9 +87,9 @@ export function PlanMenu({
   const items: readonly (readonly [string, () => void])[] = [
     ['Keep as a version', () => void post(`/api/plans/${planId}/versions`, 'Kept as a version')],
     ['Duplicate', () => void post(`/api/plans/${planId}/copies`, 'Copied; it is among your plans')],
-    ['Versions', () => router.push(`/plans/${planId}`)],
+    ['Versions', () => void store().then((stored) => stored && router.push(`/plans/${planId}`))],
     ['Copy a link to it', () => void share()],
-    ['Prep card, to print', () => router.push(`/plans/${planId}/card`)],
+    ['Prep card, to print', () => void store().then((stored) => stored && router.push(`/plans/${planId}/card`))],
     [
       'Save as plan file',
       () => saveFile(fileNameOf(document.name, 'plan.json'), JSON.stringify(document, null, 2), 'application/json'),

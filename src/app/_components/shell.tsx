@@ -35,7 +35,7 @@ export function Shell({
         >
           Skip to the content
         </a>
-        <header className="mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-5 px-3 pt-1 sm:px-5">
+        <header className="no-print mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-5 px-3 pt-1 sm:px-5">
           <span className="font-display text-[22px] font-bold tracking-tight">Drubek</span>
           <nav aria-label="Rooms" className="flex">
             {ROOMS.map((room) => (

@@ -89,3 +89,22 @@ test('a fingerprint is the forecast spread around the colour seen, palest first'
   expect(print[8]).toBeCloseTo(1.3, 6);
   expect([...print].sort((a, b) => a - b)).toEqual(print);
 });
+
+test('what was seen, bent and weighed is kept with its time; answers that carry too little are not', () => {
+  const run = deriveRun([
+    event('loaded', 0),
+    event('looked', 12, { look: 'paler', shown: 0.4 }),
+    event('looked', 13, { browning: 0.7 }),
+    event('bent', 14, { bite: 'softer', said: 0.8 }),
+    event('weighed', 15, { lost: 0.4 }),
+    event('looked', 16, { look: 'paler' }),
+    event('dial-turned', 17, { celsius: 180 }),
+  ]);
+  expect(run.observations).toEqual([
+    { kind: 'look', time: 720, look: 'paler', shown: 0.4 },
+    { kind: 'swatch', time: 780, browning: 0.7 },
+    { kind: 'bite', time: 840, bite: 'softer', said: 0.8 },
+    { kind: 'weight', time: 900, lost: 0.4 },
+  ]);
+  expect(run.dialTurns).toEqual([{ time: 1020, celsius: 180 }]);
+});

@@ -1,3 +1,4 @@
+import type { Bite, Look, Observation } from '../coach/observation';
 import type { CookEvent } from '../plan/plan';
 
 /** What can happen to a batch, as stored. */
@@ -13,6 +14,11 @@ export const BATCH_EVENT_KINDS = [
   'pulled-some',
   'drawer-open',
   'more-time',
+  'looked',
+  'bent',
+  'weighed',
+  'dial-turned',
+  'stuck',
   'done',
   'undone',
 ] as const;
@@ -20,13 +26,32 @@ export const BATCH_EVENT_KINDS = [
 /** The kind of a batch event. */
 export type BatchEventKind = (typeof BATCH_EVENT_KINDS)[number];
 
+/** What an event carries, by its kind. */
+export interface EventDetail {
+  /** prep-begun, prep-done: which step */
+  readonly step?: number;
+  /** undone: which event */
+  readonly event?: string;
+  /** looked: beside the picture shown, whose typical browning is `shown` */
+  readonly look?: Look;
+  readonly shown?: number;
+  /** looked: the swatch that matches */
+  readonly browning?: number;
+  /** bent: beside the words shown, which meant this crispness over that wished */
+  readonly bite?: Bite;
+  readonly said?: number;
+  /** weighed: share of the weight put in that is gone */
+  readonly lost?: number;
+  /** dial-turned: to which °C */
+  readonly celsius?: number;
+}
+
 /** One event of a batch. Times are ms since 1970 by the device's clock. */
 export interface BatchEvent {
   readonly id: string;
   readonly kind: BatchEventKind;
   readonly happenedAt: number;
-  /** prep-begun, prep-done: which step; undone: which event */
-  readonly detail: { readonly step?: number; readonly event?: string };
+  readonly detail: EventDetail;
 }
 
 /** Where a batch stands. Derived from its events alone, so that reload, sleep and a second device agree. */
@@ -41,6 +66,10 @@ export interface RunState {
   readonly extraMinutes: number;
   /** openings that happened, s after loading */
   readonly openings: readonly CookEvent[];
+  /** what was seen, bent and weighed, in order */
+  readonly observations: readonly Observation[];
+  /** turns of the dial, s after loading, to °C */
+  readonly dialTurns: readonly { readonly time: number; readonly celsius: number }[];
   /** the newest event that can still be undone, or null */
   readonly last: BatchEvent | null;
 }
@@ -68,6 +97,8 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
   let doneAt: number | null = null;
   let extraMinutes = 0;
   const openings: CookEvent[] = [];
+  const observations: Observation[] = [];
+  const dialTurns: { time: number; celsius: number }[] = [];
   for (const event of standing) {
     const action = OPENING_OF[event.kind];
     if (event.kind === 'prep-begun' && event.detail.step !== undefined)
@@ -77,10 +108,28 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     else if (loadedAt === null) continue;
     else if (event.kind === 'done') doneAt ??= event.happenedAt;
     else if (event.kind === 'more-time') extraMinutes += 1;
-    else if (action) openings.push({ time: Math.max(0, (event.happenedAt - loadedAt) / 1000), action });
+    else {
+      const time = Math.max(0, (event.happenedAt - loadedAt) / 1000);
+      if (action) openings.push({ time, action });
+      if (event.kind === 'dial-turned' && event.detail.celsius !== undefined) {
+        dialTurns.push({ time, celsius: event.detail.celsius });
+      }
+      observations.push(...observationOf(event, time));
+    }
   }
   const phase = loadedAt === null ? 'prep' : doneAt === null ? 'cooking' : 'done';
-  return { phase, prepBegun, prepDone, loadedAt, doneAt, extraMinutes, openings, last: standing.at(-1) ?? null };
+  const last = standing.at(-1) ?? null;
+  return { phase, prepBegun, prepDone, loadedAt, doneAt, extraMinutes, openings, observations, dialTurns, last };
+}
+
+/** What an event tells of the pieces; nothing where it carries too little. */
+function observationOf({ kind, detail }: BatchEvent, time: number): Observation[] {
+  const { look, shown, browning, bite, said, lost } = detail;
+  if (kind === 'looked' && browning !== undefined) return [{ kind: 'swatch', time, browning }];
+  if (kind === 'looked' && look !== undefined && shown !== undefined) return [{ kind: 'look', time, look, shown }];
+  if (kind === 'bent' && bite !== undefined && said !== undefined) return [{ kind: 'bite', time, bite, said }];
+  if (kind === 'weighed' && lost !== undefined) return [{ kind: 'weight', time, lost }];
+  return [];
 }
 
 /** How near to a planned opening, s, an early one counts as it. Source: assumed; a cook is often a little early. */

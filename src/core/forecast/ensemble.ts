@@ -1,22 +1,10 @@
 import { COARSE_RESOLUTION } from '../engine/resolution';
 import { simulateCook } from '../engine/simulate-cook';
-import { normalQuantile } from '../numeric/normal-quantile';
 import { quantileOfSorted } from '../numeric/quantile';
-import { createSeededRandom, shuffleInPlace } from '../numeric/seeded-random';
+import { createSeededRandom } from '../numeric/seeded-random';
 import { cookDuration, type Plan } from '../plan/plan';
 import { findDoneTime } from './done-time';
-
-/** Standard deviations of what is not known of a fryer that was never calibrated. Source: assumed. */
-const UNKNOWN = {
-  /** of ln h; fans and baskets differ */
-  heatTransfer: 0.18,
-  /** K; thermostats of small ovens are within 10–15 K */
-  offset: 9,
-  /** of ln P; labels and mains voltage */
-  power: 0.07,
-  /** of ln kb; sugar of the day, and what each cook calls golden */
-  browning: 0.45,
-} as const;
+import { drawUnknowns, withUnknowns } from './unknowns';
 
 /** Beyond the stages a done time is still looked for, this share of them and s at least: a number helps more than none. */
 const LOOK_BEYOND = { share: 0.5, least: 600 };
@@ -29,32 +17,16 @@ export interface DoneInterval {
 }
 
 /** The plan with its last stage going on. */
-function goingOn(plan: Plan): Plan {
+export function goingOn(plan: Plan): Plan {
   const last = plan.stages[plan.stages.length - 1]!;
   const more = Math.max(LOOK_BEYOND.least, LOOK_BEYOND.share * cookDuration(plan));
   return { ...plan, stages: [...plan.stages.slice(0, -1), { ...last, duration: last.duration + more }] };
 }
 
-/** One member's fryer: every unknown at its own quantile, paired at random (Latin hypercube). */
+/** The members of an ensemble: the plan going on, in a fryer and with a food of their own. */
 export function ensemblePlans(plan: Plan, members: number, seed: number): Plan[] {
-  const random = createSeededRandom(seed * 7919 + 17);
-  const column = () => {
-    const order = Float64Array.from({ length: members }, (_, i) => normalQuantile((i + 0.5) / members));
-    shuffleInPlace(order, random);
-    return order;
-  };
-  const [transfer, offset, power, browning] = [column(), column(), column(), column()];
   const longer = goingOn(plan);
-  return Array.from({ length: members }, (_, i) => ({
-    ...longer,
-    browningScale: plan.browningScale * Math.exp(UNKNOWN.browning * browning[i]!),
-    fryer: {
-      ...plan.fryer,
-      heatTransferCoefficient: plan.fryer.heatTransferCoefficient * Math.exp(UNKNOWN.heatTransfer * transfer[i]!),
-      thermostatOffset: plan.fryer.thermostatOffset + UNKNOWN.offset * offset[i]!,
-      maximumPower: plan.fryer.maximumPower * Math.exp(UNKNOWN.power * power[i]!),
-    },
-  }));
+  return drawUnknowns(members, createSeededRandom(seed * 7919 + 17)).map((unknowns) => withUnknowns(longer, unknowns));
 }
 
 /** Done time of one member, s, or null. */

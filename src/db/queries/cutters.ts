@@ -1,4 +1,4 @@
-import { change, list } from '../query';
+import { change, list, type Runner } from '../query';
 
 /** A cutter setting as measured by its owner. */
 export interface CutterRow {
@@ -18,13 +18,14 @@ export async function listCutters(kitchenId: string): Promise<CutterRow[]> {
 }
 
 /** Stores a setting under the id its device chose; one of another kitchen is left alone and false returned. */
-export async function upsertCutter(kitchenId: string, cutter: CutterRow): Promise<boolean> {
+export async function upsertCutter(kitchenId: string, cutter: CutterRow, runner?: Runner): Promise<boolean> {
   const changed = await change(
     `INSERT INTO cutters (cutter_id, kitchen_id, name, setting, thickness_mm, scatter) VALUES ($1, $2, $3, $4, $5, $6)
      ON CONFLICT (cutter_id) DO UPDATE
        SET name = EXCLUDED.name, setting = EXCLUDED.setting, thickness_mm = EXCLUDED.thickness_mm, scatter = EXCLUDED.scatter
        WHERE cutters.kitchen_id = EXCLUDED.kitchen_id`,
     [cutter.cutter_id, kitchenId, cutter.name, cutter.setting, cutter.thickness_mm, cutter.scatter],
+    runner,
   );
   return changed === 1;
 }

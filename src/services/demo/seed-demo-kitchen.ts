@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { subDays } from 'date-fns';
 import { fingerprintAt } from '@/core/cook/fingerprint';
 import { insertBatch, insertBatchEvent } from '@/db/queries/batches';
+import { upsertCutter } from '@/db/queries/cutters';
 import { insertFryer } from '@/db/queries/fryers';
 import { findDemoKitchen, insertKitchen, removeKitchen } from '@/db/queries/kitchens';
 import { upsertOutcome } from '@/db/queries/outcomes';
@@ -16,6 +17,13 @@ const FRYERS = {
   small: { name: 'Small, borrowed', power_w: 1200, basket_cm2: 330, basket_height_mm: 80, thermostat_offset_c: 0 },
 } as const;
 
+/** Settings of the kitchen’s mandoline and what ten slices stacked came to, mm a slice. */
+const MANDOLINE = [
+  ['1', 1.4],
+  ['2', 2.3],
+  ['3', 4.1],
+] as const;
+
 /** Makes the demo kitchen where it is missing; `fresh` removes it first, with all that was cooked in it. */
 export async function seedDemoKitchen(now: Date, fresh: boolean): Promise<'kept' | 'made'> {
   return transact(async (client) => {
@@ -25,6 +33,10 @@ export async function seedDemoKitchen(now: Date, fresh: boolean): Promise<'kept'
     const kitchen = await insertKitchen('Larder', true, client);
     const large = await insertFryer(kitchen.kitchen_id, FRYERS.large, client);
     await insertFryer(kitchen.kitchen_id, FRYERS.small, client);
+    for (const [setting, thickness_mm] of MANDOLINE) {
+      const cutter = { cutter_id: randomUUID(), name: 'Green mandoline', setting, thickness_mm, scatter: 0.03 };
+      await upsertCutter(kitchen.kitchen_id, cutter, client);
+    }
     for (const [index, batch] of DEMO_BATCHES.entries()) {
       await insertLived(kitchen.kitchen_id, batch, index + 1, now, client);
     }

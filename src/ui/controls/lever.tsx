@@ -1,5 +1,6 @@
 'use client';
 
+import clsx from 'clsx';
 import { Slider } from 'radix-ui';
 import { useId, useState } from 'react';
 
@@ -106,7 +107,7 @@ export function Lever({
         <p
           id={`${id}-note`}
           role={clamped ? 'status' : undefined}
-          className={`${prices?.length ? '' : '-mt-1'}text-[13px] text-iron-soft`}
+          className={clsx('text-[13px] text-iron-soft', !prices?.length && '-mt-1')}
         >
           {clamped ?? note}
         </p>

@@ -1,12 +1,13 @@
 import { proxy, wrap } from 'comlink';
 import { doneInterval, type DoneInterval } from '../../core/forecast/ensemble';
+import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 import type { ForecastAnswer, ForecastService } from './protocol';
 
 /** Workers that forecast, for one part of the interface. */
 export interface Forecaster {
   /** Asks for a forecast; answers to older requests are dropped. */
-  request(document: PlanFile, withInterval: boolean): void;
+  request(document: PlanFile, withInterval: boolean, unknowns: Unknowns): void;
   end(): void;
 }
 
@@ -32,11 +33,11 @@ export function createForecaster(listener: ForecastListener): Forecaster {
   const services = [start()];
   let generation = 0;
 
-  const study = async (document: PlanFile, own: number, withInterval: boolean) => {
+  const study = async (document: PlanFile, own: number, withInterval: boolean, unknowns: Unknowns) => {
     const report = proxy((answer: ForecastAnswer) => {
       if (own === generation) listener.onForecast(answer);
     });
-    const isNewest = await services[0]!.forecast(document, own, report);
+    const isNewest = await services[0]!.forecast(document, unknowns, own, report);
     if (!isNewest || !withInterval || own !== generation) return;
     while (services.length < WORKERS) services.push(start());
     const shares = await Promise.all(
@@ -46,9 +47,9 @@ export function createForecaster(listener: ForecastListener): Forecaster {
     listener.onInterval(doneInterval(shares.flatMap((share) => share ?? [])));
   };
   return {
-    request(document, withInterval) {
+    request(document, withInterval, unknowns) {
       generation++;
-      study(document, generation, withInterval).catch(listener.onFailure);
+      study(document, generation, withInterval, unknowns).catch(listener.onFailure);
     },
     end: () => workers.forEach((worker) => worker.terminate()),
   };

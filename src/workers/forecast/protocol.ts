@@ -1,4 +1,5 @@
 import type { Forecast } from '../../core/forecast/forecast';
+import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 
 /** What the worker says of a request: a coarse picture at once, then the full one. */
@@ -10,7 +11,12 @@ export interface ForecastAnswer {
 /** What the worker offers. A newer generation ends the work on older ones. */
 export interface ForecastService {
   /** Reports a coarse and a full forecast; false when a newer request came in between. */
-  forecast(document: PlanFile, generation: number, report: (answer: ForecastAnswer) => void): Promise<boolean>;
+  forecast(
+    document: PlanFile,
+    unknowns: Unknowns,
+    generation: number,
+    report: (answer: ForecastAnswer) => void,
+  ): Promise<boolean>;
   /** Done times, s, of every `stride`-th member of the ensemble from `first` on, or null when a newer request came in. */
   doneTimes(document: PlanFile, generation: number, first: number, stride: number): Promise<(number | null)[] | null>;
 }

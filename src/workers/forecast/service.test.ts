@@ -1,4 +1,5 @@
 import { doneInterval, forecastInterval } from '../../core/forecast/ensemble';
+import { AS_EXPECTED } from '../../core/forecast/unknowns';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
 import { planFromFile } from '../../schemas/plan-file';
 import type { ForecastAnswer } from './protocol';
@@ -6,7 +7,7 @@ import { createForecastService } from './service';
 
 test('a request is answered coarse, then full', async () => {
   const answers: ForecastAnswer[] = [];
-  const isNewest = await createForecastService().forecast(FIRST_PLAN, 1, (answer) => answers.push(answer));
+  const isNewest = await createForecastService().forecast(FIRST_PLAN, AS_EXPECTED, 1, (answer) => answers.push(answer));
   expect(isNewest).toBe(true);
   expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full']);
   const [coarse, full] = answers;
@@ -25,8 +26,8 @@ test('a newer request ends the work on an older one', async () => {
   const answers: ForecastAnswer[] = [];
   const report = (answer: ForecastAnswer) => void answers.push(answer);
   const [older, newer] = await Promise.all([
-    service.forecast(FIRST_PLAN, 1, report),
-    service.forecast({ ...FIRST_PLAN, mass_g: 300 }, 2, report),
+    service.forecast(FIRST_PLAN, AS_EXPECTED, 1, report),
+    service.forecast({ ...FIRST_PLAN, mass_g: 300 }, AS_EXPECTED, 2, report),
   ]);
   expect([older, newer]).toEqual([false, true]);
   expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full']);

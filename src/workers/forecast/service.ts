@@ -1,6 +1,7 @@
 import type { Resolution } from '../../core/engine/resolution';
 import { ensemblePlans, memberDoneTime } from '../../core/forecast/ensemble';
 import { forecastPlan } from '../../core/forecast/forecast';
+import { withUnknowns } from '../../core/forecast/unknowns';
 import { planFromFile } from '../../schemas/plan-file';
 import type { ForecastService } from './protocol';
 
@@ -26,9 +27,9 @@ export function createForecastService(): ForecastService {
     return newest !== generation;
   };
   return {
-    async forecast(document, generation, report) {
+    async forecast(document, unknowns, generation, report) {
       if (await isOld(generation)) return false;
-      const plan = planFromFile(document);
+      const plan = withUnknowns(planFromFile(document), unknowns);
       report({ kind: 'coarse', forecast: forecastPlan(plan, SEED, COARSE) });
       if (await isOld(generation)) return false;
       report({ kind: 'full', forecast: forecastPlan(plan, SEED) });

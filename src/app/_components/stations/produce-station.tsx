@@ -32,14 +32,20 @@ export function ProduceStation({ document, plan, board, setBoard, move, release 
   const units = useUnits();
   const withMass = (mass: number): PlanFile => ({ ...document, mass_g: mass });
   const one = useMemo(() => yieldOnBoard(board, plan), [board, plan]);
+  /* another source begins from the plan as it is; only what is then told changes the plan */
+  const begin = (source: Board['source']) =>
+    setBoard({
+      ...board,
+      source,
+      count: wholeCount(document.mass_g, one.mass),
+      people: Math.min(8, Math.max(1, Math.round(document.mass_g / 1000 / APPETITES[board.appetite]))),
+    });
   const change = (part: Partial<Board>) => {
     const next = { ...board, ...part };
     setBoard(next);
-    if (next.source === 'people') release(withMass(clampMass(next.people * APPETITES[next.appetite] * 1000)));
-    if (next.source === 'board') {
-      const { mass } = yieldOnBoard(next, planFromFile(document));
-      release(withMass(clampMass(next.count * mass * 1000)));
-    }
+    const { mass } = yieldOnBoard(next, planFromFile(document));
+    const grams = next.source === 'people' ? next.people * APPETITES[next.appetite] : next.count * mass;
+    release(withMass(clampMass(grams * 1000)));
   };
   return (
     <div className="space-y-3">
@@ -70,7 +76,7 @@ export function ProduceStation({ document, plan, board, setBoard, move, release 
           { value: 'board', word: 'What lies on the board' },
           { value: 'people', word: 'The people' },
         ]}
-        onChange={(source) => change({ source })}
+        onChange={begin}
       />
       {board.source === 'grams' && (
         <Lever
@@ -202,6 +208,8 @@ function WholeOnes({
       />
       <GridDrawing plan={plan} produce={produce} grid={one.grid} />
       <p className="text-[14px]">
+        {board.count * one.mass * 1000 > LIMITS[1] &&
+          `More than one load: the plan is for ${massText(LIMITS[1], units)} of it. `}
         One gives {one.count} pieces, {massText(one.mass * 1000, units)}; offcuts {massText(one.offcuts * 1000, units)},
         peel and ends {massText(one.trimmed * 1000, units)}.{' '}
         {one.grid.length > 0 && `Lengths: a tenth below ${short}, half below ${middle}, a tenth above ${long}.`}

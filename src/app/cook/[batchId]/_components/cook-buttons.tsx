@@ -39,7 +39,8 @@ export function CookButtons({ verb, record }: { verb: NextAction['verb']; record
   const buttons = [...due, ...BUTTONS];
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
-      if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.target instanceof HTMLInputElement || event.repeat || event.ctrlKey || event.metaKey || event.altKey)
+        return;
       const button = [...WHEN_DUE, ...BUTTONS].find((candidate) => candidate.key === event.key.toLowerCase());
       if (button) record(button.kind);
     };

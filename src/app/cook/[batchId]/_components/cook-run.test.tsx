@@ -1,19 +1,23 @@
 /** @jest-environment jsdom */
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }) }));
 jest.mock('@/ui/use-forecast', () => ({ useForecast: () => mockLive }));
+jest.mock('@/ui/use-correction', () => ({ useCorrection: () => mockCorrection }));
 
 import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import type { BatchEvent } from '@/core/cook/run-state';
 import { COARSE_RESOLUTION } from '@/core/engine/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { FIRST_PLAN } from '@/schemas/edit-plan';
 import { planFromFile } from '@/schemas/plan-file';
 import type { LiveForecast } from '@/ui/use-forecast';
+import type { Correction } from '@/workers/coach/protocol';
 import { batchEvent, LOADED_AT, pastBatch } from '../../../../../tests/support/batch';
 import { furnishDom } from '../../../../../tests/support/dom';
 import { waitingEvents } from './event-queue';
 import { CookRun } from './cook-run';
 
+let mockCorrection: Correction | null = null;
 const mockLive: LiveForecast = {
   forecast: forecastPlan(planFromFile(FIRST_PLAN), 1, COARSE_RESOLUTION),
   isFull: true,
@@ -45,10 +49,11 @@ async function open(events = pastBatch().events) {
 }
 /** Lets timers and what waits for the server go on. */
 const settle = (ms = 50) => act(async () => jest.advanceTimersByTimeAsync(ms).then(() => undefined));
-const sent = () =>
-  fetchMock.mock.calls.flatMap(([, request]) =>
-    (JSON.parse((request as { body: string }).body) as { events: { kind: string }[] }).events.map(({ kind }) => kind),
+const sentEvents = () =>
+  fetchMock.mock.calls.flatMap(
+    ([, request]) => (JSON.parse((request as { body: string }).body) as { events: BatchEvent[] }).events,
   );
+const sent = () => sentEvents().map(({ kind }) => kind);
 
 test('preparation: every step with its time, timers from the clock, done when said', async () => {
   await open([]);
@@ -134,4 +139,41 @@ test('past the done minute it says pull until it is done, later by every minute 
   await user.keyboard('d');
   await settle();
   expect(screen.getByRole('heading', { name: 'How did it come out?' })).toBeInTheDocument();
+});
+
+test('what the cook sees, bends and weighs is recorded with what was shown', async () => {
+  await open([batchEvent('loaded', 0)]);
+  jest.setSystemTime(LOADED_AT + 14 * 60_000);
+  await settle(300);
+  await user.keyboard('1');
+  await user.click(screen.getByRole('button', { name: 'Crisper' }));
+  await user.type(screen.getByLabelText(/Weigh the pieces/), '320');
+  await user.click(screen.getByRole('button', { name: 'Weighed' }));
+  await settle();
+  expect(sent()).toEqual(['looked', 'bent', 'weighed']);
+  const [looked, bent, weighed] = sentEvents();
+  expect(looked!.detail).toMatchObject({ look: 'paler', shown: expect.any(Number) });
+  expect(bent!.detail.bite).toBe('crisper');
+  expect(weighed!.detail.lost).toBeCloseTo(1 - 320 / 500, 9);
+});
+
+test('a weight that cannot be is not taken', async () => {
+  await open([batchEvent('loaded', 0)]);
+  await user.type(screen.getByLabelText(/Weigh the pieces/), '3200');
+  expect(screen.getByRole('button', { name: 'Weighed' })).toBeDisabled();
+});
+
+test('what was learnt is said, and a turn of the dial that is advised can be taken', async () => {
+  mockCorrection = {
+    interval: { p10: 1080, p50: 1140, p90: 1200 },
+    unknowns: { heatTransfer: 0, offset: 0, power: 0, browning: 1 },
+    taken: 2,
+    advice: { kind: 'dial', by: -15, gain: 0.2, reason: 'colour-ahead' },
+  };
+  await open([batchEvent('loaded', 0)]);
+  expect(screen.getByText(/After 2 answers: done at about 19:00, most likely between 18:00 and 20:00/)).toBeVisible();
+  await user.click(screen.getByRole('button', { name: 'Turned to 180 °C' }));
+  await settle();
+  expect(sent()).toEqual(['dial-turned']);
+  mockCorrection = null;
 });

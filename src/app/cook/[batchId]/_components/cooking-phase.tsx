@@ -2,19 +2,25 @@
 
 import { useEffect, useMemo } from 'react';
 import { nextAction } from '@/core/cook/next-action';
-import { type BatchEventKind, openingsToCome, type RunState } from '@/core/cook/run-state';
+import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } from '@/core/cook/run-state';
+import type { Forecast } from '@/core/forecast/forecast';
+import { AS_EXPECTED } from '@/core/forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-file';
+import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
 import { useUnits } from '@/ui/units-context';
+import { useCorrection } from '@/ui/use-correction';
 import { useForecast } from '@/ui/use-forecast';
 import { clockText, temperatureText } from '@/ui/words/format';
 import { windowText } from '@/ui/words/forecast-text';
+import { Answers } from './answers';
 import { CookButtons } from './cook-buttons';
 import { effectivePlan, PLANNING_STEP } from './effective-plan';
 import { LooksNow } from './looks-now';
+import { useAlerts } from './use-alerts';
 
 const VERBS = {
   shake: 'Shake',
@@ -26,6 +32,16 @@ const VERBS = {
   oil: 'Oil again, toss',
   add: 'Add the rest',
 } as const;
+
+/** Typical browning and crispness at a moment of a forecast. */
+function typicalAt({ record }: Forecast, time: number): { browning: number; crispness: number } {
+  const sample = Math.min(record.samples - 1, Math.round(time / record.interval));
+  const { pieces } = record;
+  return {
+    browning: record.browning.slice(2 * sample * pieces, 2 * (sample + 1) * pieces).sort()[pieces]!,
+    crispness: record.crispness.slice(sample * pieces, (sample + 1) * pieces).sort()[pieces >> 1]!,
+  };
+}
 
 /** The run: one verb, one countdown, one temperature; the field with its playhead; what it should look like. */
 export function CookingPhase({
@@ -39,18 +55,21 @@ export function CookingPhase({
   plan: Plan;
   run: RunState;
   now: number;
-  record: (kind: BatchEventKind) => void;
+  record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
   const units = useUnits();
   const elapsed = Math.max(0, (now - run.loadedAt!) / 1000);
   const planningTime = Math.floor(elapsed / PLANNING_STEP) * PLANNING_STEP;
   const document = useMemo(() => effectivePlan(batch.document, run, planningTime), [batch.document, run, planningTime]);
-  const live = useForecast(document, false);
+  const plannedDone = batch.forecast.done_min === null ? null : batch.forecast.done_min * 60;
+  const correction = useCorrection(document, run.observations, elapsed, plannedDone);
+  const learnt = correction && correction.taken > 0 ? correction.unknowns : AS_EXPECTED;
+  const live = useForecast(document, false, learnt);
   const current = useMemo(() => planFromFile(document), [document]);
   const toCome = openingsToCome(plan.events, run.openings, elapsed);
   const action = nextAction(
     live.forecast ?? {
-      doneTime: batch.forecast.done_min === null ? null : batch.forecast.done_min * 60,
+      doneTime: plannedDone,
       firstCheck: batch.forecast.first_check_min === null ? null : batch.forecast.first_check_min * 60,
     },
     toCome,
@@ -60,6 +79,9 @@ export function CookingPhase({
   );
   const left = action.at - elapsed;
   const dial = temperatureText(celsiusFromKelvin(dialTemperature(current.stages, elapsed)), units);
+
+  const alerts = useAlerts(VERBS[action.verb], left);
+  const typical = live.forecast && typicalAt(live.forecast, elapsed);
 
   useEffect(() => {
     const before = window.document.title;
@@ -93,6 +115,16 @@ export function CookingPhase({
       <p className="mt-2 text-[19px]">
         {clockText(elapsed)} in the fryer. {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
       </p>
+      <p className="mt-1 flex gap-2">
+        <Button look="quiet" className="px-0 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
+          {alerts.on ? 'Sound is on' : 'Turn sound on'}
+        </Button>
+        {alerts.on && (
+          <Button look="quiet" className="!text-rim-light" aria-pressed={alerts.spoken} onClick={alerts.toggleSpeech}>
+            {alerts.spoken ? 'Speech is on' : 'Speak it too'}
+          </Button>
+        )}
+      </p>
       <div className="flex flex-col">
         {live.forecast && (
           <>
@@ -107,6 +139,15 @@ export function CookingPhase({
               />
             </div>
             <LooksNow forecast={live.forecast} plan={plan} elapsed={elapsed} />
+            <Answers
+              ramp={plan.food.ramp}
+              shown={typical!.browning}
+              said={typical!.crispness}
+              massG={batch.document.mass_g}
+              dial={dialTemperature(current.stages, elapsed)}
+              correction={correction}
+              record={record}
+            />
           </>
         )}
         <CookButtons verb={action.verb} record={record} />

@@ -1,4 +1,5 @@
 import { openingsToCome, type RunState } from '@/core/cook/run-state';
+import { withDialTurn } from '@/schemas/edit-cook';
 import { happenedEvents } from '@/schemas/happened-events';
 import type { PlanFile } from '@/schemas/plan-file';
 import { PLAN_LIMITS } from '@/schemas/plan-limits';
@@ -11,10 +12,11 @@ export function effectivePlan(document: PlanFile, run: RunState, elapsed: number
   const planned = document.cook.events.map((event) => ({ time: event.minute * 60, action: event.action, event }));
   const toCome = openingsToCome(planned, run.openings, elapsed).map(({ event }) => event);
   const [, longest] = PLAN_LIMITS.stageMinutes;
-  const stages = document.cook.stages.map((stage, i) =>
+  const extended = document.cook.stages.map((stage, i) =>
     i === document.cook.stages.length - 1
       ? { ...stage, minutes: Math.min(longest, stage.minutes + run.extraMinutes) }
       : stage,
   );
+  const stages = run.dialTurns.reduce((sofar, turn) => withDialTurn(sofar, turn.time / 60, turn.celsius), extended);
   return { ...document, cook: { stages, events: [...happenedEvents(document, run.openings), ...toCome] } };
 }

@@ -1,0 +1,23 @@
+import { adviceText, correctionText } from './advice-text';
+
+const unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
+
+test.each([
+  [{ kind: 'time', shift: 5 }, 'Go on as planned.'],
+  [{ kind: 'time', shift: 95 }, 'Give it 1:35 min more than planned: it browns more slowly than expected.'],
+  [{ kind: 'time', shift: -40 }, 'Pull 40 s sooner than planned: it browns faster than expected.'],
+] as const)('%j is said as %s', (advice, words) => {
+  expect(adviceText(advice, 'metric')).toBe(words);
+});
+
+test('a turn of the dial is said in the kitchen’s units with its reason', () => {
+  const advice = { kind: 'dial', by: -15, gain: 0.2, reason: 'colour-ahead' } as const;
+  expect(adviceText(advice, 'metric')).toContain('15 °C down: the colour runs ahead');
+  expect(adviceText(advice, 'us')).toContain('27 °F down');
+});
+
+test('a batch that is never done says so', () => {
+  expect(correctionText({ interval: { p10: null, p50: null, p90: null }, unknowns, taken: 1, advice: null })).toBe(
+    'After one answer: not done within the stages.',
+  );
+});

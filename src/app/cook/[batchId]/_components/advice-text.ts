@@ -1,0 +1,34 @@
+import type { Advice } from '@/core/coach/advice';
+import { clockText, percentText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
+import { stretchText } from '@/ui/words/price-text';
+import type { Correction } from '@/workers/coach/protocol';
+
+/** Shifts below this are not worth a word, s. */
+const NOTICED = 20;
+
+/** What the answers so far come to, in one sentence with its numbers. */
+export function correctionText({ interval, taken }: Correction): string {
+  const from = taken === 1 ? 'one answer' : `${taken} answers`;
+  if (interval.p50 === null) return `After ${from}: not done within the stages.`;
+  const range =
+    interval.p10 !== null && interval.p90 !== null
+      ? `, most likely between ${clockText(interval.p10)} and ${clockText(interval.p90)}`
+      : '';
+  return `After ${from}: done at about ${clockText(interval.p50)}${range}.`;
+}
+
+/** What to do otherwise, with the reason. */
+export function adviceText(advice: Advice, units: UnitSystem): string {
+  if (advice.kind === 'dial') {
+    const turn = `${temperatureGapText(Math.abs(advice.by), units)} ${advice.by < 0 ? 'down' : 'up'}`;
+    const reason =
+      advice.reason === 'colour-ahead'
+        ? 'the colour runs ahead of bite and heart'
+        : 'the colour stays behind while the pieces dry';
+    return `Turn the dial ${turn}: ${reason}. It brings ${percentText(advice.gain)} more right.`;
+  }
+  if (Math.abs(advice.shift) < NOTICED) return 'Go on as planned.';
+  return advice.shift > 0
+    ? `Give it ${stretchText(advice.shift)} more than planned: it browns more slowly than expected.`
+    : `Pull ${stretchText(advice.shift)} sooner than planned: it browns faster than expected.`;
+}

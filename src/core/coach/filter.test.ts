@@ -1,0 +1,138 @@
+import { withUnknowns, type Unknowns } from '../forecast/unknowns';
+import { createSeededRandom } from '../numeric/seeded-random';
+import { normalQuantile } from '../numeric/normal-quantile';
+import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { planFromFile } from '../../schemas/plan-file';
+import { advise, withTurnedDial } from './advice';
+import { observe, refresh, replanFilter, startFilter } from './filter';
+import { logLikelihood } from './likelihood';
+import type { Observation } from './observation';
+import { doneOf, effectiveCount, meanUnknowns, resample } from './particles';
+import { traceAt, traceOf } from './trace';
+
+const plan = planFromFile({
+  ...FIRST_PLAN,
+  cook: { ...FIRST_PLAN.cook, stages: [{ minutes: 32, temperature_c: 195 }] },
+});
+const RUNS = 24;
+
+/** A true fryer and food: thermostat ±15 K, h ±25 %, power ±15 %, browning as the kitchen varies. */
+function truths(seed: number): Unknowns[] {
+  const random = createSeededRandom(seed);
+  const even = (most: number) => most * (2 * random() - 1);
+  return Array.from({ length: RUNS }, () => ({
+    heatTransfer: even(Math.log(1.25) / 0.18),
+    offset: even(15 / 9),
+    power: even(Math.log(1.15) / 0.07),
+    browning: normalQuantile(0.02 + 0.96 * random()),
+  }));
+}
+
+/** The basket on a scale at the first shake, s. */
+const WEIGHED = 420;
+
+/** When the cook first looks: this share of the done time as it is then forecast. */
+const LOOKED = 0.85;
+
+const noiseOf = (random: () => number) => normalQuantile(0.01 + 0.98 * random());
+
+function weighing(truth: Unknowns, random: () => number): Observation {
+  const trace = traceOf(withUnknowns(plan, truth), 1);
+  return { kind: 'weight', time: WEIGHED, lost: traceAt(trace, trace.waterLost, WEIGHED) + 0.012 * noiseOf(random) };
+}
+
+function looking(truth: Unknowns, time: number, random: () => number): Observation {
+  const trace = traceOf(withUnknowns(plan, truth), 1);
+  const browning = traceAt(trace, trace.browning, time) * Math.exp(0.18 * noiseOf(random));
+  return { kind: 'swatch', time, browning };
+}
+
+test('two observations halve the error of the done time on average, and the 80 % interval still holds about 80 %', () => {
+  const random = createSeededRandom(3);
+  let [before, after, inside, counted] = [0, 0, 0, 0];
+  const start = startFilter(plan, 5);
+  const prior = doneOf(start.particles);
+  for (const truth of truths(11)) {
+    const real = traceOf(withUnknowns(plan, truth), 1).doneTime;
+    if (real === null) continue;
+    let filter = { ...start, random: createSeededRandom(9) };
+    filter = refresh(observe(filter, weighing(truth, random)), plan);
+    const time = LOOKED * doneOf(filter.particles).p50!;
+    filter = refresh(observe(filter, looking(truth, time, random)), plan);
+    const now = doneOf(filter.particles);
+    before += Math.abs(prior.p50! - real);
+    after += Math.abs(now.p50! - real);
+    if (real >= now.p10! && (now.p90 === null || real <= now.p90)) inside++;
+    counted++;
+  }
+  expect(counted).toBeGreaterThan(RUNS * 0.8);
+  expect(after / before).toBeLessThan(0.5);
+  expect(inside / counted).toBeGreaterThan(0.65);
+  expect(inside / counted).toBeLessThanOrEqual(0.98);
+}, 120_000);
+
+test('paler than shown makes it later, darker sooner, as shown hardly moves it', () => {
+  const start = startFilter(plan, 5);
+  const shown = traceAt(start.particles[0]!.trace, traceOf(plan, 1).browning, 840);
+  const done = (look: 'paler' | 'darker' | 'as-shown') =>
+    doneOf(observe(start, { kind: 'look', time: 840, look, shown }).particles).p50!;
+  expect(done('paler')).toBeGreaterThan(done('as-shown') + 45);
+  expect(done('darker')).toBeLessThan(done('as-shown') - 45);
+});
+
+test('weights add up to one, and one wild answer does not decide all', () => {
+  const start = startFilter(plan, 5);
+  const wild = observe(start, { kind: 'weight', time: 300, lost: 0.95 });
+  expect(wild.particles.reduce((sum, { weight }) => sum + weight, 0)).toBeCloseTo(1, 9);
+  expect(effectiveCount(wild.particles)).toBeGreaterThan(0.9 * start.particles.length);
+  expect(logLikelihood(start.particles[0]!.trace, { kind: 'weight', time: 300, lost: 9 })).toBeGreaterThan(-12);
+});
+
+test('drawing anew keeps mean and spread and leaves no two alike', () => {
+  const start = startFilter(plan, 5);
+  const told = observe(start, { kind: 'air', time: 900, temperature: 473 });
+  const drawn = resample(told.particles, plan, createSeededRandom(4));
+  expect(Math.abs(meanUnknowns(drawn).offset - meanUnknowns(told.particles).offset)).toBeLessThan(0.35);
+  expect(new Set(drawn.map(({ unknowns }) => unknowns.offset)).size).toBe(drawn.length);
+  expect(drawn.every(({ weight }) => weight === 1 / drawn.length)).toBe(true);
+});
+
+test('a changed plan keeps what was learnt', () => {
+  const start = startFilter(plan, 5);
+  const told = observe(start, { kind: 'air', time: 900, temperature: 458 });
+  const hotter = replanFilter(told, withTurnedDial(plan, 900, 15));
+  expect(meanUnknowns(hotter.particles)).toEqual(meanUnknowns(told.particles));
+  expect(doneOf(hotter.particles).p50!).toBeLessThan(doneOf(told.particles).p50!);
+});
+
+test('same observations, same answer', () => {
+  const run = () => {
+    const told = observe(startFilter(plan, 5), { kind: 'swatch', time: 800, browning: 0.9 });
+    return doneOf(refresh(told, plan).particles);
+  };
+  expect(run()).toEqual(run());
+});
+
+test('a turned dial begins now and leaves what was before; the end stays', () => {
+  const turned = withTurnedDial(plan, 600, -15);
+  expect(turned.stages.map((stage) => stage.duration)).toEqual([600, 1320]);
+  expect(turned.stages[1]!.temperature).toBeCloseTo(plan.stages[0]!.temperature - 15, 9);
+  expect(withTurnedDial(plan, 9999, 10)).toBe(plan);
+});
+
+test('advice: with nothing unusual go on; a fast-browning thick crumbed piece is turned down', () => {
+  const expected: Unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
+  expect(advise(plan, expected, 600, null, 1)).toEqual({ kind: 'time', shift: 0 });
+  const thick = planFromFile({
+    ...FIRST_PLAN,
+    food: 'chicken-breast-crumbed',
+    cut: { shape: 'stick', thickness_mm: 26, length_mm: 90, scatter: 0.07 },
+    prep: [{ step: 'oil', mass_g: 10 }],
+    cook: {
+      stages: [{ minutes: 45, temperature_c: 200 }],
+      events: [8, 14].map((minute) => ({ minute, action: 'shake' as const })),
+    },
+  });
+  const advice = advise(thick, { ...expected, browning: 1.5, offset: 1 }, 240, null, 1);
+  expect(advice).toMatchObject({ kind: 'dial', by: -15, reason: 'colour-ahead' });
+});

@@ -1,0 +1,46 @@
+import type { Observation } from './observation';
+import { type Trace, traceAt } from './trace';
+
+/** Added to browning and crispness before the logarithm, so that "nothing yet" is a number. Source: assumed; less cannot be seen. */
+const LEAST_SEEN = 0.08;
+
+/** Step in ln browning or ln crispness between "as shown" and "paler", "softer". Source: assumed, one swatch. */
+const STEP = 0.45;
+
+/**
+ * Standard deviations of what is told: ln browning beside a picture, ln browning by swatch, ln crispness by a bend, share of
+ * weight, K of air. Source: assumed; eyes in kitchen light tell half a swatch, kitchen scales 1–2 g and what sticks to the basket.
+ */
+const NOISE = { look: 0.25, swatch: 0.2, bite: 0.4, weight: 0.015, air: 4 } as const;
+
+/** Share of answers that are slips of the hand or of the eye. Source: assumed; keeps one wrong tap from deciding all. */
+const SLIPS = 0.02;
+
+const seen = (value: number) => Math.log(Math.max(0, value) + LEAST_SEEN);
+
+/** How far an observation lies from what a trace has at that time, in standard deviations. */
+function deviation(trace: Trace, observation: Observation): number {
+  const { time } = observation;
+  switch (observation.kind) {
+    case 'look': {
+      const step = { 'as-shown': 0, paler: -STEP, darker: STEP }[observation.look];
+      return (seen(traceAt(trace, trace.browning, time)) - seen(observation.shown) - step) / NOISE.look;
+    }
+    case 'swatch':
+      return (seen(traceAt(trace, trace.browning, time)) - seen(observation.browning)) / NOISE.swatch;
+    case 'bite': {
+      const step = { 'as-said': 0, softer: -STEP, crisper: STEP }[observation.bite];
+      return (seen(traceAt(trace, trace.crispness, time)) - seen(observation.said) - step) / NOISE.bite;
+    }
+    case 'weight':
+      return (traceAt(trace, trace.waterLost, time) - observation.lost) / NOISE.weight;
+    case 'air':
+      return (traceAt(trace, trace.air, time) - observation.temperature) / NOISE.air;
+  }
+}
+
+/** Log likelihood of an observation under a trace, up to a constant: ln((1 − s)·exp(−z²/2) + s·exp(−4.5)), s the share of slips. */
+export function logLikelihood(trace: Trace, observation: Observation): number {
+  const z = deviation(trace, observation);
+  return Math.log((1 - SLIPS) * Math.exp(-(z * z) / 2) + SLIPS * Math.exp(-4.5));
+}

@@ -1,0 +1,18 @@
+/** How the pieces look beside the picture shown. */
+export type Look = 'as-shown' | 'paler' | 'darker';
+
+/** How a piece bends or snaps beside what was said. */
+export type Bite = 'as-said' | 'softer' | 'crisper';
+
+/** One thing a cook, a scale or a probe told during the run; `time` s after loading. */
+export type Observation =
+  /** `shown` is the typical browning of the picture the cook compared with */
+  | { readonly kind: 'look'; readonly time: number; readonly look: Look; readonly shown: number }
+  /** the swatch of the ramp that the typical piece matches */
+  | { readonly kind: 'swatch'; readonly time: number; readonly browning: number }
+  /** `said` is the crispness, over that wished, which the words meant */
+  | { readonly kind: 'bite'; readonly time: number; readonly bite: Bite; readonly said: number }
+  /** kg lost over kg put in, from a scale */
+  | { readonly kind: 'weight'; readonly time: number; readonly lost: number }
+  /** K of the fryer's air, from a sensor */
+  | { readonly kind: 'air'; readonly time: number; readonly temperature: number };

@@ -1,0 +1,115 @@
+import { goingOn, type DoneInterval } from '../forecast/ensemble';
+import { AS_EXPECTED, drawUnknowns, UNKNOWN_NAMES, type Unknowns, withUnknowns } from '../forecast/unknowns';
+import { normalQuantile } from '../numeric/normal-quantile';
+import type { RandomSource } from '../numeric/seeded-random';
+import type { Plan } from '../plan/plan';
+import { logLikelihood } from './likelihood';
+import type { Observation } from './observation';
+import { type Trace, traceOf } from './trace';
+
+/** One guess at the fryer and the food, how its cook goes, and how likely it is. Weights of all add up to one. */
+export interface Particle {
+  readonly unknowns: Unknowns;
+  readonly trace: Trace;
+  readonly weight: number;
+}
+
+/** Particles of a run. Source: chosen; twice as many move the done minute by less than 1 %. */
+export const PARTICLES = 32;
+
+/** Seed of every particle's cook: one heap for all, so that they differ by what is not known alone. */
+const HEAP = 1;
+
+/** Shrinkage of the resampling kernel, Liu & West (2001): θ' = a·θ + (1 − a)·mean, variance (1 − a²)·V. */
+const SHRINKAGE = 0.92;
+
+/** Guesses before anything was seen. Cost: a trace each. */
+export function priorParticles(plan: Plan, random: RandomSource, count = PARTICLES): Particle[] {
+  const longer = goingOn(plan);
+  return drawUnknowns(count, random).map((unknowns) => ({
+    unknowns,
+    trace: traceOf(withUnknowns(longer, unknowns), HEAP),
+    weight: 1 / count,
+  }));
+}
+
+/** The same guesses for a plan that goes on otherwise; weights stay. Cost: a trace each. */
+export function replanParticles(particles: readonly Particle[], plan: Plan): Particle[] {
+  const longer = goingOn(plan);
+  return particles.map(({ unknowns, weight }) => ({
+    unknowns,
+    weight,
+    trace: traceOf(withUnknowns(longer, unknowns), HEAP),
+  }));
+}
+
+/** Bayes: w ∝ w · p(observation | particle). Cost: none to speak of. */
+export function reweigh(particles: readonly Particle[], observation: Observation): Particle[] {
+  const logs = particles.map(({ weight, trace }) => Math.log(weight) + logLikelihood(trace, observation));
+  const most = Math.max(...logs);
+  const total = logs.reduce((sum, log) => sum + Math.exp(log - most), 0);
+  return particles.map((particle, i) => ({ ...particle, weight: Math.exp(logs[i]! - most) / total }));
+}
+
+/** 1/Σw²: how many particles still count. */
+export function effectiveCount(particles: readonly Particle[]): number {
+  return 1 / particles.reduce((sum, { weight }) => sum + weight * weight, 0);
+}
+
+/** Weighted mean of the guesses. */
+export function meanUnknowns(particles: readonly Particle[]): Unknowns {
+  const mean: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
+  for (const { unknowns, weight } of particles) for (const name of UNKNOWN_NAMES) mean[name] += weight * unknowns[name];
+  return mean;
+}
+
+/**
+ * New guesses where the likely ones are: systematic resampling, then each drawn towards the mean and scattered anew, so that
+ * mean and variance stay and no two are alike.
+ */
+export function resample(particles: readonly Particle[], plan: Plan, random: RandomSource): Particle[] {
+  const mean = meanUnknowns(particles);
+  const spread: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
+  for (const { unknowns, weight } of particles) {
+    for (const name of UNKNOWN_NAMES) spread[name] += weight * (unknowns[name] - mean[name]) ** 2;
+  }
+  const longer = goingOn(plan);
+  const count = particles.length;
+  const start = random() / count;
+  let index = 0;
+  let reached = particles[0]!.weight;
+  return Array.from({ length: count }, (_, i) => {
+    while (reached < start + i / count && index < count - 1) reached += particles[++index]!.weight;
+    const { unknowns } = particles[index]!;
+    const moved: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
+    for (const name of UNKNOWN_NAMES) {
+      const noise = normalQuantile(Math.min(0.999, Math.max(0.001, random())));
+      const width = Math.sqrt((1 - SHRINKAGE ** 2) * spread[name]);
+      moved[name] = SHRINKAGE * unknowns[name] + (1 - SHRINKAGE) * mean[name] + width * noise;
+    }
+    return { unknowns: moved, weight: 1 / count, trace: traceOf(withUnknowns(longer, moved), HEAP) };
+  });
+}
+
+/** Weighted 10, 50 and 90 % quantiles of the done time, s; those not done count as later than all others. */
+export function doneOf(particles: readonly Particle[]): DoneInterval {
+  const sorted = particles
+    .map(({ trace, weight }) => ({ time: trace.doneTime ?? Infinity, weight }))
+    .sort((a, b) => a.time - b.time);
+  const at = (share: number) => {
+    let below = 0;
+    let [lastTime, lastMiddle] = [sorted[0]!.time, 0];
+    for (const { time, weight } of sorted) {
+      const middle = below + weight / 2;
+      if (middle >= share) {
+        if (!Number.isFinite(time)) return null;
+        const way = middle > lastMiddle ? (share - lastMiddle) / (middle - lastMiddle) : 1;
+        return lastTime + Math.min(1, Math.max(0, way)) * (time - lastTime);
+      }
+      below += weight;
+      [lastTime, lastMiddle] = [time, middle];
+    }
+    return Number.isFinite(lastTime) ? lastTime : null;
+  };
+  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { createCoachService } from './service';
+
+expose(createCoachService());
