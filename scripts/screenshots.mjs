@@ -39,6 +39,9 @@ try {
     say(`docs/screenshots/${name}.png`);
   };
   const settle = () => page.waitForTimeout(900);
+  /* price tags and sensitivity are worked out beside, once nothing moves */
+  const prices = () => page.waitForTimeout(6000);
+  const station = (name) => page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
 
   await page.goto(`${address}/log`);
   await settle();
@@ -51,10 +54,51 @@ try {
   await settle();
   await take('batch');
 
+  await page.goto(`${address}/kitchen`);
+  await settle();
+  await take('kitchen');
+  await page.goto(address);
+  await page.getByText(/80 % range/).waitFor();
+  await station('Load');
+  const load = page.getByRole('textbox', { name: 'Into the basket' });
+  await load.fill('800');
+  await load.press('Enter');
+  await prices();
+  await take('bench-load');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Pin to compare' }).click();
+  await station('Cut');
+  await page.getByRole('radio', { name: 'Wedges' }).click();
+  await prices();
+  await page.getByRole('heading', { name: /^Pinned/ }).scrollIntoViewIfNeeded();
+  await page.mouse.wheel(0, 500);
+  await settle();
+  await take('bench-compare');
+  await page.getByRole('button', { name: 'Unpin' }).last().click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await station('Cook');
+  await page.getByRole('button', { name: 'Find better' }).click();
+  await page.getByText(/ways tried;/).waitFor({ timeout: 60_000 });
+  await page.mouse.wheel(0, 2000);
+  await settle();
+  await take('bench-find-better');
+  await page.goto(`${address}/plans`);
+  await settle();
+  await take('plans');
+  await page
+    .getByRole('link', { name: /^Versions/ })
+    .first()
+    .click();
+  await page.waitForURL(/plans\/.+/);
+  await page.goto(`${page.url()}/card`);
+  await page.getByText(/Pull at about/).waitFor();
+  await settle();
+  await take('card');
+
   await page.clock.install({ time: new Date(Date.now()) });
   await page.goto(address);
   await page.getByText(/80 % range/).waitFor();
-  await settle();
+  await prices();
   await take('bench');
   await page.setViewportSize(PHONE);
   await settle();
@@ -71,6 +115,10 @@ try {
   await page.clock.fastForward('08:05');
   await page.keyboard.press('s');
   await page.clock.fastForward('05:02');
+  await settle();
+  await page.keyboard.press('3');
+  await page.getByText(/After one answer/).waitFor();
+  await page.waitForTimeout(2500);
   await settle();
   await take('cook');
   await page.setViewportSize(PHONE);

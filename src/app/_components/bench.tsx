@@ -14,6 +14,7 @@ import { batchForecast } from './batch-forecast';
 import { BenchHeader } from './bench-header';
 import { ComparePanel } from './compare-panel';
 import { fieldMarks } from './field-marks';
+import { ForecastStrip } from './forecast-strip';
 import { ForecastPanel } from './forecast-panel';
 import { HelpSheet } from './help-sheet';
 import { SensitivityList } from './sensitivity-list';
@@ -114,7 +115,7 @@ export function Bench({
   return (
     <StudyProvider>
       <Tabs.Root value={station} onValueChange={(value) => setStation(value as StationId)}>
-        <div className="overflow-hidden tray">
+        <div className="overflow-clip tray">
           <StationStrip document={document} plan={plan} />
           <div className="grid lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
             <div className="order-2 border-enamel-deep p-4 sm:px-6 lg:order-1 lg:border-r-2">
@@ -160,7 +161,7 @@ export function Bench({
                 );
               })}
             </div>
-            <div className="order-1 min-w-0 lg:order-2">
+            <div className="order-1 min-w-0 lg:sticky lg:top-0 lg:order-2 lg:self-start">
               <ForecastPanel
                 live={live}
                 plan={plan}
@@ -187,6 +188,7 @@ export function Bench({
             </div>
           </div>
         </div>
+        {live.forecast && <ForecastStrip forecast={live.forecast} />}
       </Tabs.Root>
       <HelpSheet open={help} onOpenChange={setHelp} />
     </StudyProvider>

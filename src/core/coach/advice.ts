@@ -42,8 +42,18 @@ export function withTurnedDial(plan: Plan, now: number, by: number): Plan {
   return { ...plan, stages: [...before, ...after] };
 }
 
-/** What is best for the rest of the run under the likeliest unknowns. Cost: three coarse forecasts. */
-export function advise(plan: Plan, unknowns: Unknowns, now: number, plannedDone: number | null, seed: number): Advice {
+/**
+ * What is best for the rest of the run under the likeliest unknowns. Cost: three coarse forecasts.
+ * @param now s @param likelyDone s, median over the guesses @param plannedDone s, as forecast before the run
+ */
+export function advise(
+  plan: Plan,
+  unknowns: Unknowns,
+  now: number,
+  likelyDone: number | null,
+  plannedDone: number | null,
+  seed: number,
+): Advice {
   const likely = withUnknowns(plan, unknowns);
   const asIs = forecastPlan(likely, seed, COARSE_RESOLUTION);
   let best: { by: number; forecast: Forecast } | null = null;
@@ -57,6 +67,6 @@ export function advise(plan: Plan, unknowns: Unknowns, now: number, plannedDone:
   if (best && gain >= WORTH_TURNING) {
     return { kind: 'dial', by: best.by, gain, reason: best.by < 0 ? 'colour-ahead' : 'colour-behind' };
   }
-  const done = asIs.doneTime ?? cookDuration(plan);
+  const done = likelyDone ?? cookDuration(plan);
   return { kind: 'time', shift: done - (plannedDone ?? done) };
 }

@@ -122,7 +122,7 @@ test('a turned dial begins now and leaves what was before; the end stays', () =>
 
 test('advice: with nothing unusual go on; a fast-browning thick crumbed piece is turned down', () => {
   const expected: Unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
-  expect(advise(plan, expected, 600, null, 1)).toEqual({ kind: 'time', shift: 0 });
+  expect(advise(plan, expected, 600, 1230, 1200, 1)).toEqual({ kind: 'time', shift: 30 });
   const thick = planFromFile({
     ...FIRST_PLAN,
     food: 'chicken-breast-crumbed',
@@ -133,6 +133,6 @@ test('advice: with nothing unusual go on; a fast-browning thick crumbed piece is
       events: [8, 14].map((minute) => ({ minute, action: 'shake' as const })),
     },
   });
-  const advice = advise(thick, { ...expected, browning: 1.5, offset: 1 }, 240, null, 1);
+  const advice = advise(thick, { ...expected, browning: 1.5, offset: 1 }, 240, null, null, 1);
   expect(advice).toMatchObject({ kind: 'dial', by: -15, reason: 'colour-ahead' });
 });

@@ -53,7 +53,8 @@ export function createCoachService(): CoachService {
       }
       answer(null);
       if (observations.length === 0 || (await isOld())) return;
-      answer(advise(plan, meanUnknowns(current.particles), now, plannedDone, SEED));
+      const likelyDone = doneOf(current.particles).p50;
+      answer(advise(plan, meanUnknowns(current.particles), now, likelyDone, plannedDone, SEED));
     },
   };
 }

@@ -1,16 +1,10 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Advice } from '@/core/coach/advice';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
-import { celsiusFromKelvin } from '@/core/units/temperature';
 import { foodColour } from '@/ui/colour/food-colours';
 import { Button } from '@/ui/controls/button';
-import { useUnits } from '@/ui/units-context';
-import { temperatureText } from '@/ui/words/format';
-import type { Correction } from '@/workers/coach/protocol';
-import { adviceText, correctionText } from './advice-text';
 
 /** Colour one answer away, ln browning. Source: the step of the likelihood. */
 const STEP = 0.45;
@@ -21,14 +15,12 @@ const LOOKS = [
   { look: 'darker', word: 'Darker', key: '3', factor: Math.exp(STEP) },
 ] as const;
 
-/** Two-second answers to what the pieces look like, bend like and weigh; and what the run makes of them. */
+/** Two-second answers to what the pieces look like, bend like and weigh. */
 export function Answers({
   ramp,
   shown,
   said,
   massG,
-  dial,
-  correction,
   record,
 }: {
   ramp: ColourRamp;
@@ -37,9 +29,6 @@ export function Answers({
   /** typical crispness over that wished now */
   said: number;
   massG: number;
-  /** K on the dial now */
-  dial: number;
-  correction: Correction | null;
   record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
   useEffect(() => {
@@ -53,7 +42,7 @@ export function Answers({
     return () => window.removeEventListener('keydown', onKeyDown);
   }, [record, shown]);
   return (
-    <section aria-label="How is it?" className="mt-4">
+    <section aria-label="How is it?" className="mt-2.5">
       <div className="grid grid-cols-3 gap-2.5">
         {LOOKS.map(({ look, word, key, factor }) => (
           <Button
@@ -87,36 +76,7 @@ export function Answers({
         </Button>
         <Weighing massG={massG} record={record} />
       </div>
-      {correction && correction.taken > 0 && (
-        <div role="status" className="mt-3 text-[18px]">
-          <p>{correctionText(correction)}</p>
-          {correction.advice && <AdviceLine advice={correction.advice} dial={dial} record={record} />}
-        </div>
-      )}
     </section>
-  );
-}
-
-function AdviceLine({
-  advice,
-  dial,
-  record,
-}: {
-  advice: Advice;
-  dial: number;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
-}) {
-  const units = useUnits();
-  const celsius = Math.round(celsiusFromKelvin(dial)) + (advice.kind === 'dial' ? advice.by : 0);
-  return (
-    <p className="mt-1 flex flex-wrap items-center gap-3">
-      {adviceText(advice, units)}
-      {advice.kind === 'dial' && (
-        <Button look="light" onClick={() => record('dial-turned', { celsius })}>
-          Turned to {temperatureText(celsius, units)}
-        </Button>
-      )}
-    </p>
   );
 }
 

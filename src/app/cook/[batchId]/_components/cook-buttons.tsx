@@ -4,7 +4,6 @@ import { useEffect } from 'react';
 import type { NextAction } from '@/core/cook/next-action';
 import type { BatchEventKind } from '@/core/cook/run-state';
 import { Button } from '@/ui/controls/button';
-import { STEP_CAUTIONS } from '@/ui/words/cautions';
 
 const BUTTONS: readonly { readonly kind: BatchEventKind; readonly word: string; readonly key: string }[] = [
   { kind: 'shaken', word: 'Shaken', key: 's' },
@@ -48,21 +47,18 @@ export function CookButtons({ verb, record }: { verb: NextAction['verb']; record
     return () => window.removeEventListener('keydown', onKeyDown);
   }, [record]);
   return (
-    <>
-      <div className="mt-4 grid grid-cols-2 gap-2.5 sm:grid-cols-3 lg:grid-cols-6">
-        {buttons.map((button) => (
-          <Button
-            key={button.kind}
-            look={ANSWER_TO[verb] === button.kind ? 'light' : 'iron'}
-            className="min-h-16 text-[19px]"
-            aria-keyshortcuts={button.key}
-            onClick={() => record(button.kind)}
-          >
-            {button.word} <kbd className="ml-1 text-[14px] font-normal uppercase opacity-80">{button.key}</kbd>
-          </Button>
-        ))}
-      </div>
-      <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.cook}</p>
-    </>
+    <div className="mt-3 grid grid-cols-2 gap-2.5 sm:grid-cols-4 lg:grid-cols-7">
+      {buttons.map((button) => (
+        <Button
+          key={button.kind}
+          look={ANSWER_TO[verb] === button.kind ? 'light' : 'iron'}
+          className="min-h-16 px-2 text-[18px]"
+          aria-keyshortcuts={button.key}
+          onClick={() => record(button.kind)}
+        >
+          {button.word} <kbd className="ml-1 text-[14px] font-normal uppercase opacity-80">{button.key}</kbd>
+        </Button>
+      ))}
+    </div>
   );
 }

@@ -15,10 +15,12 @@ import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
 import { useForecast } from '@/ui/use-forecast';
 import { clockText, temperatureText } from '@/ui/words/format';
+import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { windowText } from '@/ui/words/forecast-text';
 import { Answers } from './answers';
 import { CookButtons } from './cook-buttons';
 import { effectivePlan, PLANNING_STEP } from './effective-plan';
+import { Learnt } from './learnt';
 import { LooksNow } from './looks-now';
 import { useAlerts } from './use-alerts';
 
@@ -93,6 +95,16 @@ export function CookingPhase({
 
   return (
     <section aria-label="The run" className="mt-2">
+      <p className="-mt-2 flex justify-end gap-2">
+        <Button look="quiet" className="px-0 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
+          {alerts.on ? 'Sound is on' : 'Turn sound on'}
+        </Button>
+        {alerts.on && (
+          <Button look="quiet" className="!text-rim-light" aria-pressed={alerts.spoken} onClick={alerts.toggleSpeech}>
+            {alerts.spoken ? 'Speech is on' : 'Speak it too'}
+          </Button>
+        )}
+      </p>
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
         <p className="font-display text-[clamp(44px,9vw,104px)] leading-[0.95] font-bold" aria-live="assertive">
           {VERBS[action.verb]}
@@ -115,17 +127,9 @@ export function CookingPhase({
       <p className="mt-2 text-[19px]">
         {clockText(elapsed)} in the fryer. {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
       </p>
-      <p className="mt-1 flex gap-2">
-        <Button look="quiet" className="px-0 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
-          {alerts.on ? 'Sound is on' : 'Turn sound on'}
-        </Button>
-        {alerts.on && (
-          <Button look="quiet" className="!text-rim-light" aria-pressed={alerts.spoken} onClick={alerts.toggleSpeech}>
-            {alerts.spoken ? 'Speech is on' : 'Speak it too'}
-          </Button>
-        )}
-      </p>
+      <Learnt correction={correction} dial={dialTemperature(current.stages, elapsed)} record={record} />
       <div className="flex flex-col">
+        {!live.forecast && <CookButtons verb={action.verb} record={record} />}
         {live.forecast && (
           <>
             <div className="max-sm:order-3 max-sm:mt-4">
@@ -135,23 +139,22 @@ export function CookingPhase({
                 stages={current.stages}
                 openings={current.events}
                 playhead={elapsed}
-                height={120}
+                height={96}
               />
             </div>
             <LooksNow forecast={live.forecast} plan={plan} elapsed={elapsed} />
+            <CookButtons verb={action.verb} record={record} />
             <Answers
               ramp={plan.food.ramp}
               shown={typical!.browning}
               said={typical!.crispness}
               massG={batch.document.mass_g}
-              dial={dialTemperature(current.stages, elapsed)}
-              correction={correction}
               record={record}
             />
           </>
         )}
-        <CookButtons verb={action.verb} record={record} />
       </div>
+      <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.cook}</p>
     </section>
   );
 }

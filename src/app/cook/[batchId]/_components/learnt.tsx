@@ -1,0 +1,52 @@
+'use client';
+
+import type { Advice } from '@/core/coach/advice';
+import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
+import { celsiusFromKelvin } from '@/core/units/temperature';
+import { Button } from '@/ui/controls/button';
+import { useUnits } from '@/ui/units-context';
+import { temperatureText } from '@/ui/words/format';
+import type { Correction } from '@/workers/coach/protocol';
+import { adviceText, correctionText } from './advice-text';
+
+/** What the run has learnt from the answers, and what to do otherwise. `dial` in K. */
+export function Learnt({
+  correction,
+  dial,
+  record,
+}: {
+  correction: Correction | null;
+  dial: number;
+  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+}) {
+  if (!correction || correction.taken === 0) return null;
+  return (
+    <div role="status" className="mt-1 flex flex-wrap items-center gap-x-2 text-[18px] text-rim-light">
+      <p>{correctionText(correction)}</p>
+      {correction.advice && <AdviceLine advice={correction.advice} dial={dial} record={record} />}
+    </div>
+  );
+}
+
+function AdviceLine({
+  advice,
+  dial,
+  record,
+}: {
+  advice: Advice;
+  dial: number;
+  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+}) {
+  const units = useUnits();
+  const celsius = Math.round(celsiusFromKelvin(dial)) + (advice.kind === 'dial' ? advice.by : 0);
+  return (
+    <p className="flex flex-wrap items-center gap-3">
+      {adviceText(advice, units)}
+      {advice.kind === 'dial' && (
+        <Button look="light" onClick={() => record('dial-turned', { celsius })}>
+          Turned to {temperatureText(celsius, units)}
+        </Button>
+      )}
+    </p>
+  );
+}
