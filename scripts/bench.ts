@@ -10,7 +10,8 @@ import { createSeededRandom } from '../src/core/numeric/seeded-random';
 import { searchPlans } from '../src/core/plan/search';
 import type { Plan } from '../src/core/plan/plan';
 import { FIRST_PLAN } from '../src/schemas/edit-plan';
-import { planFileSchema, planFromFile } from '../src/schemas/plan-file';
+import { planFileSchema } from '../src/schemas/plan-file';
+import { planFromFile } from '../src/schemas/plan-from-file';
 import { anyPlanFile } from '../tests/support/any-plan-file';
 
 const plan: Plan = planFromFile({

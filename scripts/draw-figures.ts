@@ -5,7 +5,8 @@ import { forecastPlan, type Forecast } from '../src/core/forecast/forecast';
 import { colourAtBrowning } from '../src/core/food/colour-ramp';
 import type { Plan } from '../src/core/plan/plan';
 import { FIRST_PLAN } from '../src/schemas/edit-plan';
-import { planFromFile, type PlanFile } from '../src/schemas/plan-file';
+import type { PlanFile } from '../src/schemas/plan-file';
+import { planFromFile } from '../src/schemas/plan-from-file';
 
 const WIDTH = 620;
 const HEIGHT = 90;

@@ -4,7 +4,8 @@ import { forecastInterval } from '../src/core/forecast/ensemble';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { faultsOf } from '../src/schemas/faults';
 import { forecastFile } from '../src/schemas/forecast-file';
-import { planFileSchema, planFromFile } from '../src/schemas/plan-file';
+import { planFileSchema } from '../src/schemas/plan-file';
+import { planFromFile } from '../src/schemas/plan-from-file';
 
 /** Plan files are small; anything longer is not one. */
 const LARGEST_PLAN = 1_000_000;

@@ -4,7 +4,7 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { Toaster } from 'sonner';
+import { Messages } from '@/ui/messages';
 
 export const metadata: Metadata = {
   title: { default: 'Drubek', template: '%s · Drubek' },
@@ -20,7 +20,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     <html lang="en">
       <body>
         {children}
-        <Toaster position="bottom-center" />
+        <Messages position="bottom-center" />
       </body>
     </html>
   );

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { between, PLAN_LIMITS } from './plan-limits';
+import { between } from './between';
+import { PLAN_LIMITS } from './plan-limits';
 
 /** A kitchen as the interface sees it. */
 export interface Kitchen {

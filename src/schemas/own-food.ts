@@ -1,7 +1,4 @@
 import { z } from 'zod';
-import { rampBetween } from '../core/food/colour-ramp';
-import { structureOf } from '../core/food/define-food';
-import type { Food } from '../core/food/food';
 
 const share = z.number().min(0).max(1);
 const lab = z.tuple([z.number().min(0).max(100), z.number().min(-100).max(100), z.number().min(-100).max(100)]);
@@ -31,31 +28,5 @@ export const ownFoodSchema = z
     message: 'must add up to 1, within 0.03',
   });
 
-/** The engine's food from one in a plan file; shares are brought to a sum of one exactly. */
-export function foodFromFile(file: z.output<typeof ownFoodSchema>): Food {
-  const total = Object.values(file.composition).reduce((sum, part) => sum + part, 0);
-  const { water, protein, fat, carbohydrate, fibre, ash } = file.composition;
-  const composition = {
-    water: water / total,
-    protein: protein / total,
-    fat: fat / total,
-    carbohydrate: carbohydrate / total,
-    fibre: fibre / total,
-    ash: ash / total,
-  };
-  return {
-    id: 'own',
-    name: file.name,
-    composition,
-    density: file.density_kg_m3,
-    starch: file.starch,
-    reducingSugar: file.reducing_sugar,
-    sugarRange: [0.6 * file.reducing_sugar, 1.6 * file.reducing_sugar],
-    ...structureOf(composition, file.density_kg_m3, file.starch),
-    dryGlassTransition: file.glass_transition_c + 273.15,
-    softeningDose: file.softening_s,
-    ramp: rampBetween(file.raw_lab, file.golden_lab),
-    cautions: [],
-    safeCentreTemperature: null,
-  };
-}
+/** @see ownFoodSchema */
+export type OwnFood = z.output<typeof ownFoodSchema>;

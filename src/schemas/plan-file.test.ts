@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { z } from 'zod';
 import { FIRST_PLAN, prepStep, withFryer, withPrepStep, withShape } from './edit-plan';
 import { faultsOf } from './faults';
-import { planFileSchema, planFromFile } from './plan-file';
+import { planFileSchema } from './plan-file';
+import { planFromFile } from './plan-from-file';
 
 const MINIMAL = {
   format: 'drubek.plan',

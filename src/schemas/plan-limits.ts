@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** Limits of what is physical and of what a forecast can still answer in time. */
 export const PLAN_LIMITS = {
   thicknessMm: [0.8, 70],
@@ -19,8 +17,3 @@ export const PLAN_LIMITS = {
   dialC: [60, 250],
   stageMinutes: [0.5, 120],
 } as const satisfies Record<string, readonly [number, number]>;
-
-/** A number within limits, both included. */
-export function between(limits: readonly [number, number]) {
-  return z.number().min(limits[0]).max(limits[1]);
-}

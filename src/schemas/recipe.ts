@@ -2,7 +2,8 @@ import { batchYield } from '../core/cut/batch-yield';
 import { listFoods } from '../core/food/catalogue';
 import type { Food } from '../core/food/food';
 import { FIRST_PLAN, withPrepStep, withShape } from './edit-plan';
-import { type PlanFile, planFileSchema, planFood, planFromFile } from './plan-file';
+import { type PlanFile, planFileSchema } from './plan-file';
+import { planFood, planFromFile } from './plan-from-file';
 
 /** A schema.org Recipe, as far as it is written here. */
 export interface RecipeJsonLd {

@@ -19,7 +19,8 @@ import {
   type BatchForecast,
   type Outcome,
 } from '@/schemas/batch';
-import { planFileSchema, planFromFile, type PlanFile } from '@/schemas/plan-file';
+import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { fail, type Result, succeed, withDatabase } from './result';
 
 /** Most batches the log lists. */

@@ -1,34 +1,27 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Tabs } from 'radix-ui';
-import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
+import { type ComponentType, memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { withFryer } from '@/schemas/edit-plan';
-import { planFromFile, type PlanFile } from '@/schemas/plan-file';
+import type { PlanFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
+import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useForecast } from '@/ui/use-forecast';
 import { batchForecast } from './batch-forecast';
 import { BenchHeader } from './bench-header';
-import { ComparePanel } from './compare-panel';
 import { fieldMarks } from './field-marks';
 import { ForecastStrip } from './forecast-strip';
 import { ForecastPanel } from './forecast-panel';
-import { HelpSheet } from './help-sheet';
 import { SensitivityList } from './sensitivity-list';
 import { FIRST_BOARD } from './stations/board';
-import { CoatStation } from './stations/coat-station';
-import { CookStation } from './stations/cook-station';
 import { CutStation } from './stations/cut-station';
 import { DryStation } from './stations/dry-station';
 import { FryerStation } from './stations/fryer-station';
-import { LoadStation } from './stations/load-station';
-import { ParcookStation } from './stations/parcook-station';
-import { PressStation } from './stations/press-station';
-import { ProduceStation } from './stations/produce-station';
-import { RestStation } from './stations/rest-station';
 import { SoakStation } from './stations/soak-station';
 import { STATION_IDS, STATION_WORDS, type StationId, type StationProps } from './stations/station';
 import { stationFold } from './stations/station-fold';
@@ -40,18 +33,30 @@ import { useBenchKeys } from './use-bench-keys';
 import { usePlanHistory } from './use-plan-history';
 import { useSaving } from './use-saving';
 
-const STATIONS: Record<StationId, (props: StationProps) => React.ReactNode> = {
-  produce: ProduceStation,
-  cut: CutStation,
-  soak: SoakStation,
-  press: PressStation,
-  parcook: ParcookStation,
-  dry: DryStation,
-  coat: CoatStation,
-  fryer: FryerStation,
-  load: LoadStation,
-  cook: CookStation,
-  rest: RestStation,
+/* what the first look at the bench does not need is loaded when it is opened */
+const ComparePanel = dynamic(() => import('./compare-panel').then((part) => part.ComparePanel));
+const HelpSheet = dynamic(() => import('./help-sheet').then((part) => part.HelpSheet));
+const ProduceStation = dynamic(() => import('./stations/produce-station').then((part) => part.ProduceStation));
+const PressStation = dynamic(() => import('./stations/press-station').then((part) => part.PressStation));
+const ParcookStation = dynamic(() => import('./stations/parcook-station').then((part) => part.ParcookStation));
+const CoatStation = dynamic(() => import('./stations/coat-station').then((part) => part.CoatStation));
+const LoadStation = dynamic(() => import('./stations/load-station').then((part) => part.LoadStation));
+const CookStation = dynamic(() => import('./stations/cook-station').then((part) => part.CookStation));
+const RestStation = dynamic(() => import('./stations/rest-station').then((part) => part.RestStation));
+
+/* a station is drawn anew when the plan changes, not with every answer about it */
+const STATIONS: Record<StationId, ComponentType<StationProps>> = {
+  produce: memo(ProduceStation),
+  cut: memo(CutStation),
+  soak: memo(SoakStation),
+  press: memo(PressStation),
+  parcook: memo(ParcookStation),
+  dry: memo(DryStation),
+  coat: memo(CoatStation),
+  fryer: memo(FryerStation),
+  load: memo(LoadStation),
+  cook: memo(CookStation),
+  rest: memo(RestStation),
 };
 
 /** Plans one batch: stations above, the open one beside its forecast. */
@@ -79,13 +84,20 @@ export function Bench({
   const [pinned, setPinned] = useState<PlanFile | null>(null);
   const [help, setHelp] = useState(false);
   const plan = useMemo(() => planFromFile(document), [document]);
+  /* the strip may lag behind a moving lever: its drawings are not what the lever is watched by */
+  const strip = useDeferredValue(useMemo(() => ({ document, plan }), [document, plan]));
   const live = useForecast(document, true);
   const saving = useSaving(planId, fryerId, history.settled ? document : null, initial);
 
-  const chooseFryer = (fryer: KitchenFryer) => {
-    setFryerId(fryer.id);
-    history.release(withFryer(document, fryer));
-  };
+  const { release } = history;
+  const chooseFryer = useCallback(
+    (fryer: KitchenFryer) => {
+      setFryerId(fryer.id);
+      release(withFryer(document, fryer));
+    },
+    [document, release],
+  );
+  const stationForecast = useDeferredValue(live.forecast);
 
   const onCook = async () => {
     if (!live.forecast || cooking) return;
@@ -101,7 +113,7 @@ export function Bench({
     if (sent.kind === 'done') router.push(`/cook/${batchId}`);
     else {
       setCooking(false);
-      toast.error(`The batch could not begin. ${sent.error}`);
+      notifyError(`The batch could not begin. ${sent.error}`);
     }
   };
 
@@ -116,7 +128,7 @@ export function Bench({
     <StudyProvider>
       <Tabs.Root value={station} onValueChange={(value) => setStation(value as StationId)}>
         <div className="overflow-clip tray">
-          <StationStrip document={document} plan={plan} />
+          <StationStrip document={strip.document} plan={strip.plan} />
           <div className="grid lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
             <div className="order-2 border-enamel-deep p-4 sm:px-6 lg:order-1 lg:border-r-2">
               <div className="no-print -mt-2 mb-1 flex items-center">
@@ -147,7 +159,7 @@ export function Bench({
                     <Station
                       document={document}
                       plan={plan}
-                      forecast={live.forecast}
+                      forecast={stationForecast}
                       fryers={fryers}
                       cutters={cutters}
                       board={board}
@@ -190,7 +202,7 @@ export function Bench({
         </div>
         {live.forecast && <ForecastStrip forecast={live.forecast} />}
       </Tabs.Root>
-      <HelpSheet open={help} onOpenChange={setHelp} />
+      {help && <HelpSheet open onOpenChange={setHelp} />}
     </StudyProvider>
   );
 }

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import { planFromFile, type PlanFile } from '@/schemas/plan-file';
+import type { PlanFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
 import { useOutcomes } from '@/ui/study/study-context';

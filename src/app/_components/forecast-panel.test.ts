@@ -2,7 +2,7 @@
 jest.mock('@/ui/field/colour-field', () => ({ ColourField: () => null }));
 
 import { FIRST_PLAN } from '@/schemas/edit-plan';
-import { planFromFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { startBy } from './forecast-panel';
 
 test('start-by counts back rest, cook and preparation from the table, across midnight too', () => {

@@ -3,7 +3,7 @@
 import clsx from 'clsx';
 import { ChevronDown } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { toast } from 'sonner';
+import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 
 const ITEM =
@@ -16,7 +16,7 @@ export function KitchenMenu({ name, isDemo, dark }: { name: string; isDemo: bool
     /* the cookie is another one now, so that every page must be asked for anew */
     // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- a client-side move would keep pages of the old kitchen
     if (sent.kind === 'done') window.location.assign('/');
-    else toast.error(sent.error);
+    else notifyError(sent.error);
   };
   const goToFirst = () => {
     // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- the door is a route handler, not a page

@@ -3,11 +3,11 @@
 import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
-import { toast } from 'sonner';
 import { prepDuration, prepTasks } from '@/core/cook/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { fileNameOf, saveFile } from '@/ui/save-file';
+import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { cardSteps } from '@/ui/words/prep-steps';
@@ -45,23 +45,23 @@ export function PlanMenu({
   /* a plan that was never touched is not stored yet */
   const store = async () => {
     const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document });
-    if (sent.kind !== 'done') toast.error(sent.error);
+    if (sent.kind !== 'done') notifyError(sent.error);
     return sent.kind === 'done';
   };
   const post = async (path: string, done: string) => {
     if (!(await store())) return;
     const sent = await send('POST', path, {});
-    if (sent.kind === 'done') toast(done);
-    else toast.error(sent.error);
+    if (sent.kind === 'done') notify(done);
+    else notifyError(sent.error);
   };
   const share = async () => {
     const { packPlan } = await import('@/schemas/plan-link');
     const packed = packPlan(document);
-    if (!packed) return toast.error('This plan is too long for a link; save it as a plan file.');
+    if (!packed) return notifyError('This plan is too long for a link; save it as a plan file.');
     const link = `${window.location.origin}/open#p=${packed}`;
     try {
       await navigator.clipboard.writeText(link);
-      toast('The link is copied; it carries the whole plan.');
+      notify('The link is copied; it carries the whole plan.');
     } catch {
       window.prompt('Copy this link; it carries the whole plan.', link);
     }
@@ -78,11 +78,11 @@ export function PlanMenu({
     saveFile(fileNameOf(document.name, 'recipe.jsonld'), JSON.stringify(recipe, null, 2), 'application/ld+json');
   };
   const saveCalendar = async () => {
-    if (doneTime === null) return toast.error('Without a done minute there is no timeline.');
+    if (doneTime === null) return notifyError('Without a done minute there is no timeline.');
     const { calendarOf } = await import('./calendar-file');
     const text = calendarOf(plan, doneTime, nextClock(serveAt));
     if (text) saveFile(fileNameOf(document.name, 'ics'), text, 'text/calendar');
-    else toast.error('The timeline could not be written.');
+    else notifyError('The timeline could not be written.');
   };
   const items: readonly (readonly [string, () => void])[] = [
     ['Keep as a version', () => void post(`/api/plans/${planId}/versions`, 'Kept as a version')],

@@ -1,5 +1,6 @@
 import { FIRST_PLAN } from '@/schemas/edit-plan';
-import { planFileSchema, planFromFile } from '@/schemas/plan-file';
+import { planFileSchema } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { COARSE_RESOLUTION } from '@/core/engine/resolution';
 import { intervalText, spokenForecast, windowText } from '@/ui/words/forecast-text';

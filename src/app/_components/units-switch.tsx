@@ -3,7 +3,7 @@
 import clsx from 'clsx';
 import { useRouter } from 'next/navigation';
 import { useTransition } from 'react';
-import { toast } from 'sonner';
+import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import type { UnitSystem } from '@/ui/words/format';
 
@@ -16,7 +16,7 @@ export function UnitsSwitch({ units, dark }: { units: UnitSystem; dark: boolean 
     startTransition(async () => {
       const sent = await send('PUT', '/api/kitchen/units', { unitSystem: other });
       if (sent.kind === 'done') router.refresh();
-      else toast.error(sent.error);
+      else notifyError(sent.error);
     });
   return (
     <button

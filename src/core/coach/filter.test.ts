@@ -2,7 +2,7 @@ import { withUnknowns, type Unknowns } from '../forecast/unknowns';
 import { createSeededRandom } from '../numeric/seeded-random';
 import { normalQuantile } from '../numeric/normal-quantile';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
-import { planFromFile } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { advise, withTurnedDial } from './advice';
 import { observe, refresh, replanFilter, startFilter } from './filter';
 import { logLikelihood } from './likelihood';

@@ -1,5 +1,6 @@
 import { FIRST_PLAN } from '../../schemas/edit-plan';
-import { planFileSchema, planFromFile, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { prepDuration, prepTasks } from './prep-tasks';
 
 const tasksOf = (prep: PlanFileInput['prep'], preheat = true) =>

@@ -4,7 +4,7 @@ import { prepDuration, prepTasks } from './prep-tasks';
 import { type BatchEvent, type BatchEventKind, deriveRun, openingsToCome } from './run-state';
 import { fingerprintAt } from './fingerprint';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
-import { planFromFile } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 
 const START = 1_700_000_000_000;
 let serial = 0;

@@ -1,6 +1,7 @@
 import { COARSE_RESOLUTION } from '../engine/resolution';
 import { simulateCook } from '../engine/simulate-cook';
-import { planFileSchema, planFromFile, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { findDoneTime } from './done-time';
 import { forecastPlan } from './forecast';
 import { trackShares } from './shares';

@@ -1,4 +1,5 @@
-import { planFileSchema, planFromFile, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { forecastFile, warningDetail } from '../../schemas/forecast-file';
 import { COARSE_RESOLUTION } from '../engine/resolution';
 import { forecastPlan } from './forecast';

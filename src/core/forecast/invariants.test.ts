@@ -11,7 +11,8 @@ import { planParts } from '../plan/plan';
 import { freshLayers } from '../fryer/layers';
 import { oilFactor, maillardFactor } from '../prep/browning-factor';
 import { anyPlanFile } from '../../../tests/support/any-plan-file';
-import { planFileSchema, planFromFile } from '../../schemas/plan-file';
+import { planFileSchema } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { forecastPlan } from './forecast';
 
 const RUNS = { numRuns: 12, seed: 20261125, endOnFailure: true };

@@ -1,5 +1,6 @@
 import { COARSE_RESOLUTION } from '../engine/resolution';
-import { planFileSchema, planFromFile, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { forecastPlan } from './forecast';
 
 const budget = (mass_g: number, cut: PlanFileInput['cut']) =>

@@ -8,7 +8,8 @@ import { findDemoKitchen, insertKitchen, removeKitchen } from '@/db/queries/kitc
 import { upsertOutcome } from '@/db/queries/outcomes';
 import { upsertPlan } from '@/db/queries/plans';
 import { transact, type Runner } from '@/db/query';
-import { planFileSchema, planFromFile, type PlanFile } from '@/schemas/plan-file';
+import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { DEMO_BATCHES, type DemoBatch } from './demo-batches';
 import { liveThrough } from './live-through';
 

@@ -1,5 +1,6 @@
 import { cutThickness } from '../../core/cut/piece-geometry';
-import { planFood, planFromFile, type PlanFile } from '../../schemas/plan-file';
+import type { PlanFile } from '../../schemas/plan-file';
+import { planFood, planFromFile } from '../../schemas/plan-from-file';
 import { lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
 import { DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from './labels';
 

@@ -1,5 +1,5 @@
 import { traceAt, traceOf } from '../../core/coach/trace';
-import { planFromFile } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
 import type { Correction } from './protocol';
 import { createCoachService } from './service';

@@ -2,7 +2,7 @@ import { advise, type Advice } from '../../core/coach/advice';
 import { type Filter, observe, refresh, replanFilter, startFilter } from '../../core/coach/filter';
 import type { Observation } from '../../core/coach/observation';
 import { doneOf, meanUnknowns } from '../../core/coach/particles';
-import { planFromFile } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import type { CoachService } from './protocol';
 
 const SEED = 1;

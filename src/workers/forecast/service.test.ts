@@ -1,7 +1,7 @@
 import { doneInterval, forecastInterval } from '../../core/forecast/ensemble';
 import { AS_EXPECTED } from '../../core/forecast/unknowns';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
-import { planFromFile } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import type { ForecastAnswer } from './protocol';
 import { createForecastService } from './service';
 

@@ -2,11 +2,11 @@ import type { Resolution } from '../../core/engine/resolution';
 import { ensemblePlans, memberDoneTime } from '../../core/forecast/ensemble';
 import { forecastPlan } from '../../core/forecast/forecast';
 import { withUnknowns } from '../../core/forecast/unknowns';
-import { planFromFile } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import type { ForecastService } from './protocol';
 
 /** First picture while a lever moves. */
-const COARSE: Resolution = { pieces: 8, cells: 15, step: 6, interval: 30 };
+const COARSE: Resolution = { pieces: 6, cells: 13, step: 8, interval: 40 };
 
 /** Members of the ensemble behind the interval shown. */
 const MEMBERS = 16;

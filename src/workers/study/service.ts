@@ -3,7 +3,8 @@ import { forecastHold, HOLD_PLACES, type HoldForecast, type HoldPlace } from '..
 import { outcomeOf } from '../../core/forecast/plan-outcome';
 import { type Sensitivity, tryFactors } from '../../core/forecast/sensitivity';
 import { type Alternative, searchPlans, tradeOffFront } from '../../core/plan/search';
-import { type PlanFile, planFromFile } from '../../schemas/plan-file';
+import type { PlanFile } from '../../schemas/plan-file';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { fileWithAlternative } from '../../schemas/found-plan';
 import type { StudyService } from './protocol';
 

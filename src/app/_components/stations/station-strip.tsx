@@ -2,6 +2,7 @@
 
 import clsx from 'clsx';
 import { Tabs } from 'radix-ui';
+import { memo } from 'react';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useUnits } from '@/ui/units-context';
@@ -11,7 +12,7 @@ import { stationFold } from './station-fold';
 import { stationFigure } from './station-figure';
 
 /** The stations in working order, each with its drawing and its number. */
-export function StationStrip({ document, plan }: { document: PlanFile; plan: Plan }) {
+export const StationStrip = memo(function StationStrip({ document, plan }: { document: PlanFile; plan: Plan }) {
   const units = useUnits();
   return (
     <Tabs.List aria-label="Stations, in working order" className="flex overflow-x-auto border-b-2 border-rim px-1 pt-1">
@@ -43,4 +44,4 @@ export function StationStrip({ document, plan }: { document: PlanFile; plan: Pla
       })}
     </Tabs.List>
   );
-}
+});

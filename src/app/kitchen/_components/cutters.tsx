@@ -2,11 +2,11 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { cutterSchema, type KitchenCutter } from '@/schemas/kitchen';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { FormField } from '@/ui/controls/form-field';
+import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { lengthText, percentText } from '@/ui/words/format';
@@ -30,7 +30,7 @@ export function Cutters({ cutters }: { cutters: readonly KitchenCutter[] }) {
   const remove = async (id: string) => {
     const sent = await send('DELETE', `/api/kitchen/cutters/${id}`, {});
     if (sent.kind === 'done') router.refresh();
-    else toast.error(sent.error);
+    else notifyError(sent.error);
   };
   return (
     <section className="tray p-5" aria-labelledby="cutters">

@@ -4,11 +4,11 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { toast } from 'sonner';
 import type { z } from 'zod';
 import { fryerSchema, type KitchenFryer } from '@/schemas/kitchen';
 import { Button } from '@/ui/controls/button';
 import { FormField } from '@/ui/controls/form-field';
+import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 
 type Entry = z.infer<typeof fryerSchema>;
@@ -27,7 +27,7 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
   const remove = async (id: string) => {
     const sent = await send('DELETE', `/api/kitchen/fryers/${id}`, {});
     if (sent.kind === 'done') router.refresh();
-    else toast.error(sent.error);
+    else notifyError(sent.error);
   };
   return (
     <section className="tray p-5" aria-labelledby="fryers">

@@ -4,7 +4,7 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 import { deriveRun } from '@/core/cook/run-state';
 import type { Batch } from '@/schemas/batch';
-import { planFood } from '@/schemas/plan-file';
+import { planFood } from '@/schemas/plan-from-file';
 import { Fingerprint } from '@/ui/field/fingerprint';
 import { useUnits } from '@/ui/units-context';
 import { clockText } from '@/ui/words/format';

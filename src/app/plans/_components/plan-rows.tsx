@@ -3,10 +3,10 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { toast } from 'sonner';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { LocalTime } from '@/ui/local-time';
+import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { planPhrases } from '@/ui/words/plan-text';
@@ -25,9 +25,9 @@ export function PlanRows({ plans }: { plans: readonly Row[] }) {
   const act = async (path: string, body: object, done: string) => {
     const sent = await send('POST', path, body);
     if (sent.kind === 'done') {
-      toast(done);
+      notify(done);
       router.refresh();
-    } else toast.error(sent.error);
+    } else notifyError(sent.error);
   };
   return (
     <ul className="mt-2 divide-y divide-enamel-deep">

@@ -2,10 +2,10 @@
 
 import { format } from 'date-fns';
 import { useRouter } from 'next/navigation';
-import { toast } from 'sonner';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { LocalTime } from '@/ui/local-time';
+import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { planDifferences } from '@/ui/words/plan-differences';
@@ -33,13 +33,13 @@ export function VersionRows({
   const keep = async () => {
     const sent = await send('POST', `/api/plans/${planId}/versions`, {});
     if (sent.kind === 'done') router.refresh();
-    else toast.error(sent.error);
+    else notifyError(sent.error);
   };
   const goBack = async (document: PlanFile) => {
     await send('POST', `/api/plans/${planId}/versions`, {});
     const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
-    else toast.error(sent.error);
+    else notifyError(sent.error);
   };
   const steps = [{ version: null, ...current }, ...versions.map((version) => ({ ...version }))];
   return (

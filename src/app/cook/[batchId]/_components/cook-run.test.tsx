@@ -9,7 +9,7 @@ import type { BatchEvent } from '@/core/cook/run-state';
 import { COARSE_RESOLUTION } from '@/core/engine/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { FIRST_PLAN } from '@/schemas/edit-plan';
-import { planFromFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import type { LiveForecast } from '@/ui/use-forecast';
 import type { Correction } from '@/workers/coach/protocol';
 import { batchEvent, LOADED_AT, pastBatch } from '../../../../../tests/support/batch';

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { deriveRun } from '@/core/cook/run-state';
 import type { Batch } from '@/schemas/batch';
-import { planFromFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { OutcomeForm } from '@/app/_components/outcome-form';
 import { useNow } from '@/ui/use-now';

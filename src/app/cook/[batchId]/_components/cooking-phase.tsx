@@ -8,7 +8,7 @@ import { AS_EXPECTED } from '@/core/forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';
-import { planFromFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
 import { useUnits } from '@/ui/units-context';

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { deriveRun } from '@/core/cook/run-state';
 import type { Batch } from '@/schemas/batch';
 import { happenedEvents } from '@/schemas/happened-events';
-import { planFromFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { OutcomeForm } from '@/app/_components/outcome-form';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
