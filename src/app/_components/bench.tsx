@@ -162,6 +162,7 @@ export function Bench({
                       forecast={stationForecast}
                       fryers={fryers}
                       cutters={cutters}
+                      serveAt={serveAt}
                       board={board}
                       setBoard={setBoard}
                       fryerId={fryerId}

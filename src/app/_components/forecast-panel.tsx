@@ -1,6 +1,5 @@
 'use client';
 
-import { subSeconds } from 'date-fns';
 import { TriangleAlert } from 'lucide-react';
 import { prepDuration, prepTasks, REST } from '@/core/cook/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
@@ -9,6 +8,7 @@ import { ColourField } from '@/ui/field/colour-field';
 import type { FieldHandle } from '@/ui/field/field-handles';
 import { useUnits } from '@/ui/units-context';
 import type { LiveForecast } from '@/ui/use-forecast';
+import { clockBefore } from '@/ui/words/clock-before';
 import { clockText, oilText } from '@/ui/words/format';
 import { intervalText, spokenForecast, windowText } from '@/ui/words/forecast-text';
 import { ACTION_WORDS } from '@/ui/words/labels';
@@ -16,11 +16,7 @@ import { warningText } from '@/ui/words/warning-text';
 
 /** Clock time at which the first task must begin for food on the table at `serveAt` (HH:MM). */
 export function startBy(plan: Plan, doneTime: number, serveAt: string): string | null {
-  const parts = /^(\d{1,2}):(\d{2})$/.exec(serveAt);
-  if (!parts) return null;
-  const table = new Date(2000, 0, 2, Number(parts[1]), Number(parts[2]));
-  const start = subSeconds(table, doneTime + REST + prepDuration(prepTasks(plan)));
-  return `${String(start.getHours()).padStart(2, '0')}:${String(start.getMinutes()).padStart(2, '0')}`;
+  return clockBefore(serveAt, doneTime + REST + prepDuration(prepTasks(plan)));
 }
 
 /** The forecast, always in view. */

@@ -1,4 +1,5 @@
 import { handsOnDuration, prepDuration, prepTasks } from '../cook/prep-tasks';
+import type { CookRecord } from '../engine/cook-record';
 import type { Resolution } from '../engine/resolution';
 import type { Plan } from '../plan/plan';
 import type { AcrylamideBand } from './acrylamide';
@@ -19,6 +20,8 @@ export interface PlanOutcome {
   readonly energy: number;
   /** share of pieces likely broken before they are loaded */
   readonly breakage: number;
+  /** typical browning against time; `interval` s between values */
+  readonly browning: { readonly interval: number; readonly values: readonly number[] };
   /** s of the cook's hands before loading */
   readonly handsOn: number;
   /** s from the first task to loading */
@@ -37,7 +40,16 @@ export function outcomeOf(plan: Plan, seed: number, resolution: Resolution): Pla
     oilUsed: oil.used,
     energy: record.energy,
     breakage: record.prepared.breakage,
+    browning: { interval: record.interval, values: typicalBrowning(record) },
     handsOn: handsOnDuration(tasks),
     preparation: prepDuration(tasks),
   };
+}
+
+/** Browning of the median face at every sample. */
+function typicalBrowning({ browning, samples, pieces }: CookRecord): number[] {
+  return Array.from(
+    { length: samples },
+    (_, s) => browning.slice(2 * s * pieces, 2 * (s + 1) * pieces).sort()[pieces]!,
+  );
 }

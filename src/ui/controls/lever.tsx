@@ -3,6 +3,7 @@
 import clsx from 'clsx';
 import { Slider } from 'radix-ui';
 import { useId, useState } from 'react';
+import { readNumber, type TypedUnit } from '../words/typed-units';
 
 /** A number with a slider and a field to type in. Moving re-forecasts at once; letting go saves. */
 export function Lever({
@@ -11,6 +12,7 @@ export function Lever({
   limits,
   step,
   unit,
+  typed: typedUnit,
   say,
   note,
   prices,
@@ -21,8 +23,10 @@ export function Lever({
   value: number;
   limits: readonly [number, number];
   step: number;
-  /** unit of the typed number */
+  /** unit of the number */
   unit: string;
+  /** how it is shown and typed where that is another unit */
+  typed?: TypedUnit;
   /** the value in the cook's own words and units, shown beside the name */
   say?: string;
   note?: string;
@@ -35,16 +39,18 @@ export function Lever({
   const [typed, setTyped] = useState<string | null>(null);
   const [clamped, setClamped] = useState<string | null>(null);
   const [low, high] = limits;
+  const field = typedUnit ?? { unit, show: String, read: readNumber };
 
   const settle = (text: string) => {
     setTyped(null);
-    const number = Number(text.replace(',', '.'));
-    if (text.trim() === '' || !Number.isFinite(number)) {
-      setClamped(`“${text}” is not a number; kept at ${value} ${unit}.`);
+    const number = field.read(text);
+    const words = (amount: number) => `${field.show(amount)} ${field.unit}`;
+    if (!Number.isFinite(number)) {
+      setClamped(`“${text}” is not a number; kept at ${words(value)}.`);
       return;
     }
     const inside = Math.min(high, Math.max(low, number));
-    setClamped(inside === number ? null : `${number} ${unit} is beyond what works here; set to ${inside} ${unit}.`);
+    setClamped(inside === number ? null : `${words(number)} is beyond what works here; set to ${words(inside)}.`);
     if (inside !== value) onRelease(inside);
   };
 
@@ -60,13 +66,13 @@ export function Lever({
             id={id}
             inputMode="decimal"
             aria-describedby={clamped || note ? `${id}-note` : undefined}
-            className="h-9 w-16 rounded-part border-2 border-enamel-deep bg-white px-2 text-right"
-            value={typed ?? String(value)}
+            className="h-11 w-16 rounded-part border-2 border-enamel-deep bg-white px-2 text-right"
+            value={typed ?? field.show(value)}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={(event) => typed !== null && settle(event.target.value)}
             onKeyDown={(event) => event.key === 'Enter' && settle(event.currentTarget.value)}
           />
-          {unit}
+          {field.unit}
         </span>
       </div>
       <Slider.Root

@@ -52,7 +52,7 @@ export function FieldHandles({
           aria-valuemax={x.domain()[1]}
           aria-valuenow={handle.at}
           aria-valuetext={clockText(handle.at)}
-          className="no-print pointer-events-auto absolute w-6 -translate-x-1/2 cursor-ew-resize touch-none rounded-[4px] hover:bg-white/25"
+          className="no-print pointer-events-auto absolute w-11 -translate-x-1/2 cursor-ew-resize touch-none rounded-[4px] hover:bg-white/25"
           style={{ left: x(handle.at), top, height }}
           onKeyDown={(event) => onKeyDown(event, handle)}
           onPointerDown={(event) => {

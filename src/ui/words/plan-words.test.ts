@@ -14,6 +14,7 @@ const outcome = (change: Partial<PlanOutcome>): PlanOutcome => ({
   oilUsed: 0.01,
   energy: 1e6,
   breakage: 0,
+  browning: { interval: 30, values: [] },
   handsOn: 300,
   preparation: 2000,
   ...change,

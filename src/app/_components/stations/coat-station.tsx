@@ -11,6 +11,7 @@ import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { massText, oilText, percentText } from '@/ui/words/format';
 import { DredgeLine } from './dredge-line';
+import { MakeAhead } from './make-ahead';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { oilFilmGM2 } from './station-drawing';
@@ -23,7 +24,7 @@ const OILINGS = [
 ] as const;
 
 /** Oil, starch, crumbs and seasoning by the cut surface, not by weight. */
-export function CoatStation({ document, plan, forecast, move, release }: StationProps) {
+export function CoatStation({ document, plan, forecast, serveAt, move, release }: StationProps) {
   const units = useUnits();
   const mass = oilGrams(plan);
   const method = prepStep(document, 'oil')?.method ?? 'toss';
@@ -139,6 +140,7 @@ export function CoatStation({ document, plan, forecast, move, release }: Station
         ]}
         onChoose={release}
       />
+      <MakeAhead plan={plan} doneTime={forecast?.doneTime ?? null} serveAt={serveAt} />
       <StationCaution>{STEP_CAUTIONS.coat}</StationCaution>
     </div>
   );

@@ -14,6 +14,7 @@ import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { clockText, temperatureText } from '@/ui/words/format';
 import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from '@/ui/words/labels';
 import { FindBetter } from './find-better';
+import { typedTemperature } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -64,6 +65,7 @@ export function CookStation({ document, plan, forecast, move, release }: Station
             limits={[100, 230]}
             step={5}
             unit="°C"
+            typed={typedTemperature(units)}
             nudge={10}
             document={document}
             withValue={(value) => withStage(i, { temperature_c: value })}

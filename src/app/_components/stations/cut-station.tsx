@@ -12,6 +12,7 @@ import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { lengthText, massText, percentText } from '@/ui/words/format';
 import { SHAPE_WORDS } from '@/ui/words/labels';
+import { typedLength } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -109,6 +110,7 @@ export function CutStation({ document, plan, cutters, move, release }: StationPr
             limits={limits}
             step={step}
             unit="mm"
+            typed={typedLength(units)}
             nudge={i === 0 ? nudgeOf(field, value) : Infinity}
             note={i === 0 ? `${count} pieces of ${massText(pieceMass * 1000, units)}. ${fingerText(value)}` : undefined}
             document={document}

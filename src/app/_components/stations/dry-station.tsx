@@ -6,6 +6,7 @@ import { prepStep, withPrepStep } from '@/schemas/edit-plan';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { DRYING_WORDS } from '@/ui/words/labels';
+import { OutcomeTable } from './outcome-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { waterFilmGM2 } from './station-drawing';
@@ -17,26 +18,28 @@ const LADDER = ['drain', 'towel', 'spinner', 'towel-twice', 'steam-dry', 'air'] 
 export function DryStation({ document, plan, release }: StationProps) {
   const film = waterFilmGM2(plan);
   const grams = film * batchYield(plan.food, plan.cut, plan.mass).surface;
+  const current = prepStep(document, 'dry')?.method ?? 'none';
+  const ways = [
+    {
+      value: 'none' as const,
+      word: 'Not at all',
+      note: undefined,
+      document: current === 'none' ? document : withPrepStep(document, 'dry', null),
+    },
+    ...LADDER.map((method) => ({
+      value: method,
+      word: DRYING_WORDS[method],
+      note:
+        method === 'steam-dry' || method === 'air'
+          ? 'by its own heat and the room’s air'
+          : `${Math.round(FILM_AFTER[method] * 1000)} g/m² left`,
+      document: current === method ? document : withPrepStep(document, 'dry', { step: 'dry', method }),
+    })),
+  ];
   return (
     <div className="space-y-3">
-      <PricedChoice
-        label="Drying"
-        value={prepStep(document, 'dry')?.method ?? 'none'}
-        document={document}
-        options={[
-          { value: 'none' as const, word: 'Not at all', document: withPrepStep(document, 'dry', null) },
-          ...LADDER.map((method) => ({
-            value: method,
-            word: DRYING_WORDS[method],
-            note:
-              method === 'steam-dry' || method === 'air'
-                ? 'by its own heat and the room’s air'
-                : `${Math.round(FILM_AFTER[method] * 1000)} g/m² left`,
-            document: withPrepStep(document, 'dry', { step: 'dry', method }),
-          })),
-        ]}
-        onChoose={release}
-      />
+      <PricedChoice label="Drying" value={current} document={document} options={ways} onChoose={release} />
+      <OutcomeTable caption="What each comes to" ways={ways} document={document} ramp={plan.food.ramp} />
       <p className="text-[14px]">
         {Math.round(film)} g/m² lie on the cut surface: {Math.round(grams)} g of water in all, to be boiled off before
         anything can brown. Wipe the bowl as well, or it goes back on.

@@ -12,6 +12,7 @@ import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { clockText, massText, percentText } from '@/ui/words/format';
 import { withLoad } from '@/schemas/edit-plan';
+import { typedMass } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -36,6 +37,8 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         limits={[50, 1500]}
         step={10}
         unit="g"
+        typed={typedMass(units)}
+        sayValue={(mass) => massText(mass, units)}
         nudge={Math.max(50, Math.round((document.mass_g * 0.2) / 10) * 10)}
         note={`${count} pieces. One layer of this cut holds about ${Math.round(perLayer / 10) * 10} g.`}
         document={document}

@@ -10,6 +10,7 @@ import { PricedLever } from '@/ui/controls/priced-lever';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { percentText } from '@/ui/words/format';
 import { PARCOOK_WORDS } from '@/ui/words/labels';
+import { OutcomeTable } from './outcome-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -32,26 +33,31 @@ export function ParcookStation({ document, plan, forecast, move, release }: Stat
   const withMethod = (method: ParcookMethod, minutes: number) =>
     withPrepStep(document, 'parcook', { step: 'parcook', method, minutes, water_c: HOT_SOAK_C });
   const prepared = forecast?.record.prepared;
+  const ways = [
+    {
+      value: 'none' as const,
+      word: 'Raw',
+      note: undefined,
+      document: parcook ? withPrepStep(document, 'parcook', null) : document,
+    },
+    ...METHODS.map((method) => ({
+      value: method,
+      word: PARCOOK_WORDS[method],
+      note:
+        (holding.get(method) ?? null) === null ? 'too slow for this cut' : `just holds at ${usualMinutes(method)} min`,
+      document: parcook?.method === method ? document : withMethod(method, usualMinutes(method)),
+    })),
+  ];
   return (
     <div className="space-y-3">
       <PricedChoice
         label="Before the fryer"
         value={parcook?.method ?? 'none'}
         document={document}
-        options={[
-          { value: 'none' as const, word: 'Raw', document: withPrepStep(document, 'parcook', null) },
-          ...METHODS.map((method) => {
-            const holds = holding.get(method) ?? null;
-            return {
-              value: method,
-              word: PARCOOK_WORDS[method],
-              note: holds === null ? 'too slow for this cut' : `just holds at ${usualMinutes(method)} min`,
-              document: withMethod(method, usualMinutes(method)),
-            };
-          }),
-        ]}
+        options={ways}
         onChoose={release}
       />
+      <OutcomeTable caption="What each comes to" ways={ways} document={document} ramp={plan.food.ramp} />
       {parcook && (
         <PricedLever
           label="Time"

@@ -15,6 +15,7 @@ import { useUnits } from '@/ui/units-context';
 import { FOOD_CAUTIONS } from '@/ui/words/cautions';
 import { lengthText, massText, percentText, temperatureText } from '@/ui/words/format';
 import { type Board, produceOnBoard, yieldOnBoard } from './board';
+import { typedLength, typedMass } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -87,6 +88,7 @@ export function ProduceStation({ document, plan, board, setBoard, move, release 
           limits={LIMITS}
           step={10}
           unit="g"
+          typed={typedMass(units)}
           note={`${percentText(plan.food.composition.water)} of that is water. Weighed after peeling and cutting.`}
           onMove={(mass) => move(withMass(mass))}
           onRelease={(mass) => release(withMass(mass))}
@@ -171,6 +173,7 @@ function WholeOnes({
       limits={limits}
       step={1}
       unit="mm"
+      typed={typedLength(units)}
       onMove={(mm) => change({ [field]: mm })}
       onRelease={(mm) => change({ [field]: mm })}
     />

@@ -25,7 +25,8 @@ export function RestStation({ document, plan, forecast, move, release }: Station
   const units = useUnits();
   const rest = document.rest ?? { minutes: 2, place: 'rack' as const, salt_g: 0 };
   const withRest = (part: Partial<typeof rest>): PlanFile => ({ ...document, rest: { ...rest, ...part } });
-  const pulledAt = forecast?.doneTime ?? null;
+  /* pulled at its best moment, where it has one */
+  const pulledAt = forecast?.window ? forecast.peak.time : (forecast?.doneTime ?? null);
   const holds = useHold(document, pulledAt);
   const served = servedMass(plan.mass, forecast, pulledAt);
   const here = holds?.[rest.place];

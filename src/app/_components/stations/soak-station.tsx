@@ -7,6 +7,7 @@ import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { percentText, temperatureText } from '@/ui/words/format';
+import { OutcomeTable } from './outcome-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -36,27 +37,23 @@ function schoolOf(document: PlanFile): School['value'] {
 }
 
 /** Sugar leaves, water is taken up, the piece takes the water's temperature. */
-export function SoakStation({ document, forecast, move, release }: StationProps) {
+export function SoakStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
   const soak = prepStep(document, 'soak');
   const withMinutes = (minutes: number) =>
     withPrepStep(document, 'soak', { step: 'soak', water_c: soak?.water_c ?? 15, minutes });
   const left = forecast?.record.prepared.sugarLeft;
   const current = schoolOf(document);
+  const ways = SCHOOLS.map((school) => ({
+    value: school.value,
+    word: school.word,
+    note: school.waterC === null ? undefined : `${temperatureText(school.waterC, units)}, ${school.minutes} min`,
+    document: school.value === current ? document : withSchool(document, school),
+  }));
   return (
     <div className="space-y-3">
-      <PricedChoice
-        label="The schools, side by side for this batch"
-        value={current}
-        document={document}
-        options={SCHOOLS.map((school) => ({
-          value: school.value,
-          word: school.word,
-          note: school.waterC === null ? undefined : `${temperatureText(school.waterC, units)}, ${school.minutes} min`,
-          document: school.value === current ? document : withSchool(document, school),
-        }))}
-        onChoose={release}
-      />
+      <PricedChoice label="The schools" value={current} document={document} options={ways} onChoose={release} />
+      <OutcomeTable caption="What each comes to" ways={ways} document={document} ramp={plan.food.ramp} />
       {soak && (
         <PricedLever
           label="Time in the water"

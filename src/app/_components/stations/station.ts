@@ -10,6 +10,8 @@ export interface StationProps {
   readonly plan: Plan;
   readonly forecast: Forecast | null;
   readonly fryers: readonly KitchenFryer[];
+  /** HH:MM on the table */
+  readonly serveAt: string;
   readonly board: Board;
   readonly setBoard: (board: Board) => void;
   readonly cutters: readonly KitchenCutter[];

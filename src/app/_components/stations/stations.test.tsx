@@ -46,6 +46,7 @@ function show(Station: (props: StationProps) => React.ReactNode, document: PlanF
       forecast={null}
       fryers={FRYERS}
       cutters={[{ id: 'm2', name: 'Green mandoline', setting: '2', thicknessMm: 4.2, scatter: 0.03 }]}
+      serveAt="19:00"
       board={FIRST_BOARD}
       setBoard={jest.fn()}
       fryerId="a"

@@ -1,0 +1,88 @@
+'use client';
+
+import type { PlanOutcome } from '@/core/forecast/plan-outcome';
+import type { ColourRamp } from '@/core/food/colour-ramp';
+import type { PlanFile } from '@/schemas/plan-file';
+import { foodColour } from '@/ui/colour/food-colours';
+import { useOutcomes } from '@/ui/study/study-context';
+import { clockText } from '@/ui/words/format';
+
+/** Typical browning of a plan at `time` s. */
+function browningAt({ browning }: PlanOutcome, time: number): number {
+  const sample = Math.min(browning.values.length - 1, Math.round(time / browning.interval));
+  return browning.values[sample] ?? 0;
+}
+
+/** The ways of a step side by side for this batch: done, window, colour at the same minute, acrylamide, hands and waiting. */
+export function OutcomeTable({
+  caption,
+  ways,
+  document,
+  ramp,
+}: {
+  caption: string;
+  ways: readonly { readonly value: string; readonly word: string; readonly document: PlanFile }[];
+  document: PlanFile;
+  ramp: ColourRamp;
+}) {
+  const [base, ...outcomes] = useOutcomes([document, ...ways.map((way) => way.document)]);
+  const at = base?.doneTime ?? null;
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full border-collapse text-[13px]">
+        <caption className="mb-1 text-left text-[14px] font-semibold">{caption}</caption>
+        <thead>
+          <tr className="border-b-2 border-enamel-deep text-left text-iron-soft">
+            {[
+              '',
+              'done',
+              'window',
+              at === null ? 'colour' : `colour at ${clockText(at)}`,
+              'acrylamide',
+              'hands',
+              'before',
+            ].map((head, i) => (
+              <th key={i} scope="col" className="py-1 pr-2 font-normal">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {ways.map((way, i) => {
+            const outcome = outcomes[i];
+            const isPlanned = way.document === document;
+            return (
+              <tr key={way.value} className={`border-b border-enamel-deep ${isPlanned ? 'font-semibold' : ''}`}>
+                <th scope="row" className="py-1 pr-2 text-left font-[inherit]">
+                  {way.word}
+                </th>
+                {outcome ? (
+                  <>
+                    <td className="pr-2">{outcome.doneTime === null ? 'never' : clockText(outcome.doneTime)}</td>
+                    <td className="pr-2">{outcome.windowWidth === 0 ? 'none' : clockText(outcome.windowWidth)}</td>
+                    <td className="pr-2">
+                      <span className="flex items-center gap-1.5">
+                        <span
+                          className="inline-block h-4 w-8 rounded-[3px] border border-iron-soft"
+                          style={{ background: foodColour(ramp, browningAt(outcome, at ?? 0)) }}
+                        />
+                        {browningAt(outcome, at ?? 0).toFixed(2)}
+                      </span>
+                    </td>
+                    <td className="pr-2">{outcome.acrylamide ?? 'no matter'}</td>
+                    <td className="pr-2">{Math.round(outcome.handsOn / 60)} min</td>
+                    <td>{Math.round(outcome.preparation / 60)} min</td>
+                  </>
+                ) : (
+                  <td colSpan={6}>…</td>
+                )}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="text-[12px] text-iron-soft">Colour: 1 is golden. Hands and before: until the basket is loaded.</p>
+    </div>
+  );
+}

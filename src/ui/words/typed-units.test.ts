@@ -1,0 +1,28 @@
+import { readNumber, typedLength, typedMass, typedTemperature } from './typed-units';
+
+test.each([
+  ['8,5', 8.5],
+  ['3/8', 0.375],
+  ['1 1/2', 1.5],
+  ['12', 12],
+  ['', NaN],
+  ['thick', NaN],
+])('%j is read as %d', (text, number) => {
+  expect(readNumber(text)).toEqual(number);
+});
+
+test('US fields take inches, ounces and °F and give the plan its own units', () => {
+  expect(typedLength('us').read('3/8')).toBeCloseTo(9.5, 1);
+  expect(typedLength('us').show(10)).toBe('0.39');
+  expect(typedMass('us').read('17.6')).toBe(499);
+  expect(typedMass('us').show(500)).toBe('17.6');
+  expect(typedTemperature('us').read('383')).toBeCloseTo(195, 6);
+  expect(typedTemperature('us').show(195)).toBe('383');
+  expect(typedTemperature('us').read('hot')).toBeNaN();
+});
+
+test('metric fields show what the plan has', () => {
+  for (const typed of [typedLength('metric'), typedMass('metric'), typedTemperature('metric')]) {
+    expect(typed.read(typed.show(42.5))).toBe(42.5);
+  }
+});
