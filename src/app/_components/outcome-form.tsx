@@ -21,18 +21,30 @@ export function OutcomeForm({
   batchId,
   ramp,
   crispness,
+  seen = null,
+  stuck = false,
   before,
 }: {
   batchId: string;
   ramp: ColourRamp;
   crispness: TargetCrispness;
+  /** browning that was told during the run */
+  seen?: number | null;
+  /** whether pieces were said to stick or break */
+  stuck?: boolean;
   before?: Outcome;
 }) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const { control, register, handleSubmit, formState } = useForm<Entry, unknown, Outcome>({
     resolver: zodResolver(outcomeSchema),
-    defaultValues: before ?? { crispness, browning: 1, evenness: 'even', faults: [], note: '' },
+    defaultValues: before ?? {
+      crispness,
+      browning: seen ?? 1,
+      evenness: 'even',
+      faults: stuck ? ['stuck'] : [],
+      note: '',
+    },
   });
   const save = async (outcome: Outcome) => {
     setProblem(null);

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }) }));
+jest.mock('@/ui/use-correction', () => ({ useCorrection: () => mockCorrection }));
 jest.mock('@/ui/use-forecast', () => ({ useForecast: (document: unknown) => mockForecast(document) }));
 
 import { render, screen, within } from '@testing-library/react';
@@ -10,6 +11,7 @@ import { FIRST_PLAN } from '@/schemas/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '@/ui/units-context';
+import type { Correction } from '@/workers/coach/protocol';
 import { batchEvent, pastBatch } from '../../../tests/support/batch';
 import { furnishDom } from '../../../tests/support/dom';
 import { BatchView } from './[batchId]/_components/batch-view';
@@ -20,7 +22,22 @@ const mockForecast = jest.fn<unknown, [unknown]>(() => ({ forecast, isFull: true
 
 beforeAll(furnishDom);
 
+let mockCorrection: Correction | null = null;
+
 describe('the list', () => {
+  test('the likely cause of the difference is told with its evidence, and the batch can be planned again', async () => {
+    mockCorrection = {
+      interval: { p10: 1000, p50: 1100, p90: 1200 },
+      unknowns: { heatTransfer: 0.1, offset: -1.2, power: 0, browning: -0.3 },
+      taken: 1,
+      advice: null,
+    };
+    render(<BatchView batch={pastBatch()} fryerId="a" />);
+    expect(screen.getByText(/ran about 11 °C below its dial/)).toHaveTextContent(/by the colour when pulled/);
+    expect(screen.getByRole('button', { name: 'Plan it again, corrected' })).toBeEnabled();
+    mockCorrection = null;
+  });
+
   test('a batch stands by its colours, with what came of it and when it was pulled', () => {
     render(<LogRows batches={[pastBatch()]} />);
     const row = screen.getByRole('link');

@@ -70,6 +70,8 @@ export interface RunState {
   readonly observations: readonly Observation[];
   /** turns of the dial, s after loading, to °C */
   readonly dialTurns: readonly { readonly time: number; readonly celsius: number }[];
+  /** whether pieces were said to stick or break */
+  readonly stuck: boolean;
   /** the newest event that can still be undone, or null */
   readonly last: BatchEvent | null;
 }
@@ -119,7 +121,20 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
   }
   const phase = loadedAt === null ? 'prep' : doneAt === null ? 'cooking' : 'done';
   const last = standing.at(-1) ?? null;
-  return { phase, prepBegun, prepDone, loadedAt, doneAt, extraMinutes, openings, observations, dialTurns, last };
+  const stuck = standing.some((event) => event.kind === 'stuck');
+  return {
+    phase,
+    prepBegun,
+    prepDone,
+    loadedAt,
+    doneAt,
+    extraMinutes,
+    openings,
+    observations,
+    dialTurns,
+    stuck,
+    last,
+  };
 }
 
 /** What an event tells of the pieces; nothing where it carries too little. */

@@ -14,12 +14,12 @@ export const HOLD_PLACES = ['rack', 'heap', 'covered', 'warm-oven'] as const;
 /** Where pieces wait. */
 export type HoldPlace = (typeof HOLD_PLACES)[number];
 
-/** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; fan oven 120 °C, 20–30 W/(m² K); assumed. */
+/** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; fan oven 120 °C, 25 W/(m² K) of fan and 10 of its walls, 4εσT³; assumed. */
 const PLACES: Record<HoldPlace, { readonly air: number; readonly transfer: number; readonly vapour: number }> = {
   rack: { air: AMBIENT_TEMPERATURE, transfer: 9, vapour: vapourPressureOf(AMBIENT_HUMIDITY_RATIO) },
   heap: { air: AMBIENT_TEMPERATURE + 15, transfer: 4, vapour: 0.6 * saturationPressure(AMBIENT_TEMPERATURE + 15) },
   covered: { air: AMBIENT_TEMPERATURE + 35, transfer: 4, vapour: 0.97 * saturationPressure(AMBIENT_TEMPERATURE + 35) },
-  'warm-oven': { air: 393.15, transfer: 25, vapour: 3000 },
+  'warm-oven': { air: 393.15, transfer: 35, vapour: 3000 },
 };
 
 /** Air of a fryer that refreshes cooled pieces, and its coefficient. Source: assumed, hot and not full. */

@@ -20,6 +20,12 @@ export const UNKNOWN_NAMES = ['heatTransfer', 'offset', 'power', 'browning'] as 
 /** Standard deviations of a fryer that was never calibrated: ln h, K, ln P, ln kb. Source: assumed; thermostats of small ovens are within 10–15 K. */
 const SPREAD: Unknowns = { heatTransfer: 0.18, offset: 9, power: 0.07, browning: 0.45 };
 
+/** An unknown in its own unit: K for the thermostat, a share more (or less) for the others. */
+export function inOwnUnits(name: keyof Unknowns, deviations: number): number {
+  const by = SPREAD[name] * deviations;
+  return name === 'offset' ? by : Math.exp(by) - 1;
+}
+
 /** Nothing unusual. */
 export const AS_EXPECTED: Unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
 

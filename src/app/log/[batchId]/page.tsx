@@ -2,6 +2,8 @@ import { Shell } from '@/app/_components/shell';
 import { Unavailable } from '@/app/_components/unavailable';
 import { pageBatch } from '@/app/_lib/page-batch';
 import { pageKitchen } from '@/app/_lib/session';
+import { loadFryers } from '@/services/kitchen';
+import { succeed, withDatabase } from '@/services/result';
 import { BatchView } from './_components/batch-view';
 
 export const metadata = { title: 'Batch' };
@@ -12,9 +14,12 @@ export default async function BatchPage({ params }: PageProps<'/log/[batchId]'>)
   if (!kitchen) return <Unavailable />;
   const batch = await pageBatch(kitchen.id, params);
   if (!batch) return <Unavailable />;
+  const fryers = await withDatabase(async () => succeed(await loadFryers(kitchen.id)));
+  if (!fryers.ok) return <Unavailable />;
+  const fryer = fryers.value.find(({ name }) => name === batch.fryerName);
   return (
     <Shell kitchen={kitchen} here="/log">
-      <BatchView batch={batch} />
+      <BatchView batch={batch} fryerId={fryer?.id ?? null} />
     </Shell>
   );
 }

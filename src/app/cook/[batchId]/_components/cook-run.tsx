@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import { deriveRun } from '@/core/cook/run-state';
+import { browningSeen } from '@/core/cook/suggest-outcome';
 import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
@@ -47,7 +48,13 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
       {run.phase === 'cooking' && <CookingPhase batch={batch} plan={plan} run={run} now={now} record={record} />}
       {run.phase === 'done' && (
         <div className="mt-4 tray p-5 text-iron">
-          <OutcomeForm batchId={batch.id} ramp={plan.food.ramp} crispness={plan.target.crispness} />
+          <OutcomeForm
+            batchId={batch.id}
+            ramp={plan.food.ramp}
+            crispness={plan.target.crispness}
+            seen={browningSeen(run)}
+            stuck={run.stuck}
+          />
         </div>
       )}
     </div>

@@ -4,6 +4,7 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { deriveRun } from '@/core/cook/run-state';
+import { browningSeen } from '@/core/cook/suggest-outcome';
 import type { Batch } from '@/schemas/batch';
 import { happenedEvents } from '@/schemas/happened-events';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -17,9 +18,10 @@ import { clockText } from '@/ui/words/format';
 import { EVENT_WORDS } from '@/ui/words/labels';
 import { planPhrases } from '@/ui/words/plan-text';
 import { AgainstForecast } from './against-forecast';
+import { WhyDifferent } from './why-different';
 
 /** Plan, events, and the forecast of what really happened against the outcome. */
-export function BatchView({ batch }: { batch: Batch }) {
+export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: string | null }) {
   const units = useUnits();
   const [editing, setEditing] = useState(false);
   const run = useMemo(() => deriveRun(batch.events), [batch.events]);
@@ -73,7 +75,18 @@ export function BatchView({ batch }: { batch: Batch }) {
         <section>
           <h2 className="text-[20px]">Outcome</h2>
           {batch.outcome && !editing && (
-            <AgainstForecast batch={batch} outcome={batch.outcome} plan={plan} pulledAt={pulledAt} live={live} />
+            <>
+              <AgainstForecast batch={batch} outcome={batch.outcome} plan={plan} pulledAt={pulledAt} live={live} />
+              {pulledAt !== null && (
+                <WhyDifferent
+                  document={document}
+                  run={run}
+                  browning={batch.outcome.browning}
+                  pulledAt={pulledAt}
+                  fryerId={fryerId}
+                />
+              )}
+            </>
           )}
           {!batch.outcome && run.phase !== 'done' && <p className="mt-2 text-iron-soft">Not pulled yet.</p>}
           {showForm && (
@@ -81,6 +94,8 @@ export function BatchView({ batch }: { batch: Batch }) {
               batchId={batch.id}
               ramp={plan.food.ramp}
               crispness={plan.target.crispness}
+              seen={browningSeen(run)}
+              stuck={run.stuck}
               before={batch.outcome ?? undefined}
             />
           )}

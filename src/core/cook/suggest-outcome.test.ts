@@ -1,0 +1,21 @@
+import { likelyCause } from '../coach/likely-cause';
+import { inOwnUnits } from '../forecast/unknowns';
+import { browningSeen } from './suggest-outcome';
+
+test('the last look gives the colour of the outcome; a weighing does not', () => {
+  const weight = { kind: 'weight', time: 5, lost: 0.2 } as const;
+  expect(browningSeen({ observations: [weight] })).toBeNull();
+  expect(browningSeen({ observations: [{ kind: 'swatch', time: 9, browning: 0.8 }, weight] })).toBe(0.8);
+  const look = (kind: 'paler' | 'darker') =>
+    browningSeen({ observations: [{ kind: 'look', time: 9, look: kind, shown: 1 }] })!;
+  expect(look('paler')).toBeLessThan(0.7);
+  expect(look('darker')).toBeGreaterThan(1.4);
+});
+
+test('the furthest unknown is the likely cause, in its own unit; small ones are none', () => {
+  const usual = { heatTransfer: 0.1, offset: 0.2, power: -0.3, browning: 0.4 };
+  expect(likelyCause(usual)).toBeNull();
+  expect(likelyCause({ ...usual, offset: -1.5 })).toEqual({ what: 'offset', by: inOwnUnits('offset', -1.5) });
+  expect(inOwnUnits('offset', -1)).toBe(-9);
+  expect(inOwnUnits('browning', 1)).toBeCloseTo(0.568, 3);
+});
