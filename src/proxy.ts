@@ -39,7 +39,11 @@ export function proxy(request: NextRequest): NextResponse {
   if (isForeignChange(request)) {
     return NextResponse.json({ error: 'This request came from another site and was refused.' }, { status: 403 });
   }
-  const isPage = !pathname.startsWith('/api/') && pathname !== '/enter' && pathname !== '/unavailable';
+  const isPage =
+    !pathname.startsWith('/api/') &&
+    pathname !== '/enter' &&
+    pathname !== '/unavailable' &&
+    !pathname.startsWith('/join/');
   if (isPage && !request.cookies.has(SESSION_COOKIE)) {
     const door = new URL('/enter', request.url);
     door.searchParams.set('next', pathname + search);

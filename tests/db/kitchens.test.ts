@@ -13,6 +13,8 @@ import {
   saveCutter,
   saveFryer,
 } from '@/services/kitchen';
+import { followBatch } from '@/services/follow-batch';
+import { acceptInvite, inviteDevice } from '@/services/invites';
 import {
   archivePlan,
   duplicatePlan,
@@ -193,4 +195,37 @@ test('cutters are measured, measured again and removed; a fryer is changed, and 
   expect(await saveFryer(theirs.id, attic)).toMatchObject({ ok: false });
   await removeFryer(mine.id, first!.id);
   expect((await loadFryers(mine.id)).map(({ name }) => name)).toEqual(['Attic']);
+});
+
+test('an invitation lets one device in, once, and only into its own batch', async () => {
+  const [mine, theirs] = [await kitchen(), await kitchen()];
+  const batchId = await batchIn(mine.id);
+  expect(await inviteDevice(theirs.id, batchId)).toEqual({ ok: false, failure: { code: 'not-found' } });
+  const invite = await inviteDevice(mine.id, batchId);
+  if (!invite.ok) throw new Error(invite.failure.code);
+  expect(await acceptInvite(invite.value)).toEqual({ ok: true, value: { kitchenId: mine.id, batchId } });
+  expect(await acceptInvite(invite.value)).toEqual({ ok: false, failure: { code: 'not-found' } });
+  expect(await acceptInvite('x'.repeat(32))).toEqual({ ok: false, failure: { code: 'not-found' } });
+  const { rows } = await database().query(
+    'SELECT encode(token_hash, $1) AS h FROM device_invites WHERE batch_id = $2',
+    ['escape', batchId],
+  );
+  expect(rows[0].h).not.toContain(invite.value);
+});
+
+test('whoever follows a batch hears of every event that is stored', async () => {
+  const { id } = await kitchen();
+  const batchId = await batchIn(id);
+  const heard: number[] = [];
+  const stop = followBatch(id, batchId, (events) => heard.push(events.length));
+  const until = async (count: number) => {
+    for (let n = 0; n < 100 && heard.at(-1) !== count; n++) await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(heard.at(-1)).toBe(count);
+  };
+  await until(0);
+  await appendEvents(id, batchId, [event('loaded', 0)]);
+  await until(1);
+  await appendEvents(id, batchId, [event('shaken', 7), event('done', 20)]);
+  await until(3);
+  stop();
 });

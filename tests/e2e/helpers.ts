@@ -15,9 +15,10 @@ export async function fullForecast(page: Page): Promise<string> {
   return page.getByRole('heading', { name: /^Done at|^Not done/ }).innerText();
 }
 
-/** Nothing serious or critical by axe. */
-export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/** Nothing serious or critical by axe on the page, or within a part of it. */
+export async function expectAccessible(page: Page, within?: string): Promise<void> {
+  const builder = new AxeBuilder({ page });
+  const { violations } = await (within ? builder.include(within) : builder).analyze();
   const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   expect(serious.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 }

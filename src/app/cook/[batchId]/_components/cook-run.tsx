@@ -10,6 +10,7 @@ import { OutcomeForm } from '@/app/_components/outcome-form';
 import { useNow } from '@/ui/use-now';
 import { CookingPhase } from './cooking-phase';
 import { PrepPhase } from './prep-phase';
+import { SecondDevice } from './second-device';
 import { useBatchEvents } from './use-batch-events';
 
 /** Words for the last thing recorded, so that a mis-tap can be taken back. */
@@ -19,8 +20,8 @@ function undoWords(kind: string): string {
 
 /** One batch beside the fryer: prep, the run, and what came of it. */
 export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number }) {
-  const { events, record, waiting, refused } = useBatchEvents(batch.id, batch.events);
-  const now = useNow(openedAt);
+  const { events, record, waiting, refused, clockOffset } = useBatchEvents(batch.id, batch.events);
+  const now = useNow(openedAt) + clockOffset;
   const run = useMemo(() => deriveRun(events), [events]);
   const plan = useMemo(() => planFromFile(batch.document), [batch.document]);
   return (
@@ -46,6 +47,7 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
       </div>
       {run.phase === 'prep' && <PrepPhase plan={plan} forecast={batch.forecast} run={run} now={now} record={record} />}
       {run.phase === 'cooking' && <CookingPhase batch={batch} plan={plan} run={run} now={now} record={record} />}
+      {run.phase !== 'done' && <SecondDevice batchId={batch.id} />}
       {run.phase === 'done' && (
         <div className="mt-4 tray p-5 text-iron">
           <OutcomeForm

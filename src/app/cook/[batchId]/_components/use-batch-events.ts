@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { JOINED } from '@/ui/joined-device';
 import type { BatchEvent, BatchEventKind } from '@/core/cook/run-state';
 import { send } from '@/ui/send';
 import { forgetEvents, keepEvent, waitingEvents } from './event-queue';
@@ -8,12 +9,17 @@ import { forgetEvents, keepEvent, waitingEvents } from './event-queue';
 /** How often what waits is sent again, ms. */
 const SEND_AGAIN = 3000;
 
+/** A clock this far off is put right, ms; less is the way of the message. */
+const SKEW = 2000;
+
 /** Events of a batch: what the server knows and what this device still keeps for it. */
 export function useBatchEvents(batchId: string, stored: readonly BatchEvent[]) {
   const [events, setEvents] = useState(stored);
   const [waiting, setWaiting] = useState(0);
   const [refused, setRefused] = useState<string | null>(null);
   const sending = useRef(false);
+  /* ms by which this device's clock is behind the run's; only a device that joined corrects its own */
+  const [clockOffset, setClockOffset] = useState(0);
 
   const flush = useCallback(async () => {
     const pending = waitingEvents(localStorage, batchId);
@@ -42,15 +48,36 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[]) {
     return () => clearInterval(timer);
   }, [batchId, flush]);
 
+  useEffect(() => {
+    if (!('EventSource' in window)) return;
+    const stream = new EventSource(`/api/batches/${batchId}/stream`);
+    stream.onmessage = ({ data }: MessageEvent<string>) => {
+      const { now, events: stored } = JSON.parse(data) as { now: number; events: BatchEvent[] };
+      setEvents((known) => {
+        const ids = new Set(known.map((event) => event.id));
+        const news = stored.filter((event) => !ids.has(event.id));
+        return news.length > 0 ? [...known, ...news] : known;
+      });
+      const behind = now - Date.now();
+      if (localStorage.getItem(JOINED) === batchId && Math.abs(behind) > SKEW) setClockOffset(behind);
+    };
+    return () => stream.close();
+  }, [batchId]);
+
   const record = useCallback(
     (kind: BatchEventKind, detail: BatchEvent['detail'] = {}) => {
-      const event: BatchEvent = { id: crypto.randomUUID(), kind, happenedAt: Date.now(), detail };
+      const event: BatchEvent = {
+        id: crypto.randomUUID(),
+        kind,
+        happenedAt: Math.round(Date.now() + clockOffset),
+        detail,
+      };
       keepEvent(localStorage, batchId, event);
       setEvents((known) => [...known, event]);
       void flush();
     },
-    [batchId, flush],
+    [batchId, flush, clockOffset],
   );
 
-  return { events, record, waiting, refused };
+  return { events, record, waiting, refused, clockOffset };
 }

@@ -1,0 +1,52 @@
+'use client';
+
+import { useState } from 'react';
+import { Button } from '@/ui/controls/button';
+
+/** A QR code by which one other device may join this run. */
+export function SecondDevice({ batchId }: { batchId: string }) {
+  const [code, setCode] = useState<{ svg: string; link: string } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const invite = async () => {
+    setProblem(null);
+    try {
+      const response = await fetch(`/api/batches/${batchId}/invites`, { method: 'POST' });
+      const answer = (await response.json()) as { token?: string; error?: string };
+      if (!answer.token) return setProblem(answer.error ?? 'This did not work; try again.');
+      const link = `${window.location.origin}/join/${answer.token}`;
+      const { toString } = await import('qrcode');
+      setCode({ svg: await toString(link, { type: 'svg', margin: 2 }), link });
+    } catch {
+      setProblem('The server cannot be reached.');
+    }
+  };
+  return (
+    <div className="mt-4">
+      <Button look="quiet" className="px-0 !text-rim-light" onClick={code ? () => setCode(null) : invite}>
+        {code ? 'Hide the code' : 'Follow on another device'}
+      </Button>
+      {problem && (
+        <p role="alert" className="text-[15px]">
+          {problem}
+        </p>
+      )}
+      {code && (
+        <div className="mt-1 flex flex-wrap items-center gap-4">
+          <div
+            role="img"
+            aria-label="QR code of the link beside it"
+            className="size-40 overflow-hidden rounded-part bg-white [&>svg]:size-full"
+            dangerouslySetInnerHTML={{ __html: code.svg }}
+          />
+          <p className="max-w-[40ch] text-[15px]">
+            Scan it with the other device, within ten minutes; it works once. Or open{' '}
+            <a href={code.link} className="break-all text-rim-light underline">
+              {code.link}
+            </a>
+            . A phone must be in the same network, and the app started for it (see the README).
+          </p>
+        </div>
+      )}
+    </div>
+  );
+}
