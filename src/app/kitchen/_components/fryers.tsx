@@ -76,7 +76,7 @@ function FryerForm({ id, before, close }: { id: string; before?: KitchenFryer; c
   const { register, handleSubmit, formState, setError } = useForm<Entry>({
     resolver: zodResolver(fryerSchema),
     defaultValues: before
-      ? { ...before, thermostatOffsetC: before.thermostatOffsetC }
+      ? pick(before)
       : { name: '', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 },
   });
   const save = async (entry: Entry) => {

@@ -14,8 +14,8 @@ export function SecondDevice({ batchId }: { batchId: string }) {
       const answer = (await response.json()) as { token?: string; error?: string };
       if (!answer.token) return setProblem(answer.error ?? 'This did not work; try again.');
       const link = `${window.location.origin}/join/${answer.token}`;
-      const { toString } = await import('qrcode');
-      setCode({ svg: await toString(link, { type: 'svg', margin: 2 }), link });
+      const { default: qrcode } = await import('qrcode');
+      setCode({ svg: await qrcode.toString(link, { type: 'svg', margin: 2 }), link });
     } catch {
       setProblem('The server cannot be reached.');
     }

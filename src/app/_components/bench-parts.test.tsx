@@ -1,0 +1,208 @@
+/** @jest-environment jsdom */
+const mockPush = jest.fn();
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push: mockPush, refresh: jest.fn() }) }));
+jest.mock('@/ui/use-forecast', () => ({ useForecast: () => mockLive }));
+jest.mock('@/ui/study/study-context', () => ({
+  useStudy: () => mockStudy,
+  useOutcomes: (documents: PlanFile[]) => documents.map((document) => mockOutcome(document)),
+}));
+const mockSend = jest.fn();
+jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) }));
+const mockSaveFile = jest.fn();
+jest.mock('@/ui/save-file', () => ({
+  ...jest.requireActual('@/ui/save-file'),
+  saveFile: (...args: unknown[]) => mockSaveFile(...args),
+}));
+const mockNotify = jest.fn();
+jest.mock('@/ui/notify', () => ({
+  notify: (words: string) => mockNotify(words),
+  notifyError: (words: string) => mockNotify(words),
+}));
+
+import { act, render, renderHook, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import { forecastPlan } from '@/core/forecast/forecast';
+import type { PlanOutcome } from '@/core/forecast/plan-outcome';
+import { FIRST_PLAN } from '@/schemas/edit-plan';
+import type { PlanFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
+import { unpackPlan } from '@/schemas/plan-link';
+import { ComparePanel } from './compare-panel';
+import { fieldMarks } from './field-marks';
+import { ForecastStrip } from './forecast-strip';
+import { HelpSheet } from './help-sheet';
+import { PlanMenu } from './plan-menu';
+import { PlanName } from './plan-name';
+import { SensitivityList } from './sensitivity-list';
+import { useBenchKeys } from './use-bench-keys';
+
+const plan = planFromFile(FIRST_PLAN);
+const forecast = forecastPlan(plan, 1, COARSE_RESOLUTION);
+const mockLive = { forecast, isFull: true, interval: null, failed: false };
+const mockStudy = {
+  sensitivity: (_document: PlanFile, onAnswer: (found: unknown[]) => void) => {
+    onAnswer([
+      { factor: 'film', by: 0.05, doneShift: 60, peakShift: 0, weight: 1 },
+      { factor: 'thermostat', by: -10, doneShift: 180, peakShift: -0.1, weight: 4 },
+      { factor: 'load', by: 0.2, doneShift: null, peakShift: -0.2, weight: 22 },
+      { factor: 'sugar', by: -0.4, doneShift: 10, peakShift: 0, weight: 0.2 },
+    ]);
+    return jest.fn();
+  },
+};
+const mockOutcome = (document: PlanFile): PlanOutcome => ({
+  doneTime: 1200 + document.mass_g / 10,
+  windowWidth: 120,
+  peakShare: 0.9,
+  acrylamide: 'low',
+  oilUsed: 0.01,
+  energy: 1e6,
+  breakage: 0,
+  browning: { interval: 30, values: [] },
+  handsOn: 300,
+  preparation: 2000,
+});
+
+beforeAll(() => {
+  globalThis.ResizeObserver = class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  };
+});
+beforeEach(() => {
+  mockSend.mockReset().mockResolvedValue({ kind: 'done' });
+  mockSaveFile.mockReset();
+  mockNotify.mockReset();
+  mockPush.mockReset();
+});
+
+test('a plan is renamed by writing over its name; Escape and blanks change nothing', async () => {
+  const onRename = jest.fn();
+  render(<PlanName name="Sticks" onRename={onRename} />);
+  const field = screen.getByLabelText('Name of the plan');
+  await userEvent.clear(field);
+  await userEvent.type(field, 'Friday{Enter}');
+  expect(onRename).toHaveBeenCalledWith('Friday');
+  await userEvent.clear(field);
+  await userEvent.type(field, '   {Enter}');
+  await userEvent.type(field, 'x{Escape}');
+  expect(onRename).toHaveBeenCalledTimes(1);
+  expect(field).toHaveValue('Sticks');
+});
+
+async function choose(item: string) {
+  const user = userEvent.setup();
+  render(<PlanMenu planId="p1" fryerId="f1" document={FIRST_PLAN} plan={plan} doneTime={1170} serveAt="19:00" />);
+  await user.click(screen.getByRole('button', { name: 'This plan' }));
+  await user.click(await screen.findByRole('menuitem', { name: item }));
+  return user;
+}
+
+test('a plan that was never touched is stored before a version of it is kept', async () => {
+  await choose('Keep as a version');
+  expect(mockSend.mock.calls.map(([method, path]) => `${method} ${path}`)).toEqual([
+    'PUT /api/plans/p1',
+    'POST /api/plans/p1/versions',
+  ]);
+  expect(mockNotify).toHaveBeenCalledWith('Kept as a version');
+});
+
+test('when it cannot be stored nothing is opened, and that is said', async () => {
+  mockSend.mockResolvedValue({ kind: 'away', error: 'The server cannot be reached.' });
+  await choose('Prep card, to print');
+  expect(mockPush).not.toHaveBeenCalled();
+  expect(mockNotify).toHaveBeenCalledWith('The server cannot be reached.');
+});
+
+test('the prep card opens for the plan that was stored', async () => {
+  await choose('Prep card, to print');
+  expect(mockPush).toHaveBeenCalledWith('/plans/p1/card');
+});
+
+test('the link that is copied carries the whole plan', async () => {
+  const user = await choose('Copy a link to it');
+  await screen.findByText(/This plan/);
+  await act(async () => {});
+  void user;
+  const link = await navigator.clipboard.readText();
+  expect(unpackPlan(link.split('#p=')[1]!)).toEqual({ document: FIRST_PLAN });
+});
+
+test.each([
+  ['Save as plan file', 'potato-sticks.plan.json', 'application/json'],
+  ['Save as recipe (JSON-LD)', 'potato-sticks.recipe.jsonld', 'application/ld+json'],
+])('%s hands over %s', async (item, name, type) => {
+  await choose(item);
+  await act(async () => {});
+  expect(mockSaveFile).toHaveBeenCalledWith(name, expect.stringContaining('drubek.plan'), type);
+});
+
+test('the keys of the bench act, but not while something is typed or with Ctrl', async () => {
+  const keys = { choose: jest.fn(), pin: jest.fn(), cook: jest.fn(), help: jest.fn() };
+  renderHook(() => useBenchKeys(keys));
+  render(<input aria-label="a number" />);
+  await userEvent.keyboard('1-p?c');
+  expect(keys.choose.mock.calls).toEqual([['produce'], ['rest']]);
+  expect([keys.pin, keys.help, keys.cook].map((key) => key.mock.calls.length)).toEqual([1, 1, 1]);
+  await userEvent.type(screen.getByLabelText('a number'), '3pc');
+  await userEvent.keyboard('{Control>}p{/Control}');
+  expect(keys.choose).toHaveBeenCalledTimes(2);
+  expect(keys.pin).toHaveBeenCalledTimes(1);
+});
+
+test('the help sheet lists the keys and closes', async () => {
+  const onOpenChange = jest.fn();
+  render(<HelpSheet open onOpenChange={onOpenChange} />);
+  expect(screen.getByText('pin this plan, or unpin it')).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'Close' }));
+  expect(onOpenChange).toHaveBeenCalledWith(false);
+});
+
+test('two plans beside each other: where they differ and what that does', async () => {
+  const swap = jest.fn();
+  render(<ComparePanel pinned={FIRST_PLAN} document={{ ...FIRST_PLAN, mass_g: 900 }} swap={swap} unpin={jest.fn()} />);
+  expect(screen.getByRole('row', { name: 'Load 500 g 900 g' })).toBeInTheDocument();
+  expect(screen.getByRole('status')).toHaveTextContent('The bench against the pinned plan: 40 s later.');
+  await userEvent.click(screen.getByRole('button', { name: 'Swap' }));
+  expect(swap).toHaveBeenCalled();
+});
+
+test('the three heaviest slips are shown, heaviest first', async () => {
+  jest.useFakeTimers();
+  render(<SensitivityList document={FIRST_PLAN} />);
+  expect(screen.getByText(/Trying what may slip/)).toBeInTheDocument();
+  act(() => void jest.advanceTimersByTime(1000));
+  jest.useRealTimers();
+  const items = screen.getAllByRole('listitem').map((item) => item.textContent);
+  expect(items).toHaveLength(3);
+  expect(items[0]).toMatch(/^20 % more in the basket: not done in time/);
+  expect(items[1]).toMatch(/^A fryer that runs 10 °C cool: 3:00 min later/);
+});
+
+test('marks on the field are the openings and the edges between stages', () => {
+  const two: PlanFile = {
+    ...FIRST_PLAN,
+    cook: {
+      stages: [
+        { minutes: 8, temperature_c: 160 },
+        { minutes: 20, temperature_c: 200 },
+      ],
+      events: [{ minute: 6, action: 'shake' }],
+    },
+  };
+  const release = jest.fn();
+  const marks = fieldMarks(two, jest.fn(), release);
+  expect(marks.map(({ word, at }) => [word, at])).toEqual([
+    ['Shake', 360],
+    ['End of stage 1', 480],
+  ]);
+  marks[1]!.onRelease(600);
+  expect(release.mock.calls[0][0].cook.stages.map((stage: { minutes: number }) => stage.minutes)).toEqual([10, 18]);
+});
+
+test('the strip at the foot says the forecast in one line', () => {
+  const { container } = render(<ForecastStrip forecast={forecast} />);
+  expect(container).toHaveTextContent(/^Done \d+:\d\d · (right|never)/);
+});

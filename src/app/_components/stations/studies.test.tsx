@@ -1,0 +1,156 @@
+/** @jest-environment jsdom */
+jest.mock('@/ui/study/study-context', () => ({
+  useStudy: () => mockStudy,
+  useOutcomes: (documents: PlanFile[]) => documents.map((document) => mockOutcomes.get(document.name)),
+}));
+
+import { act, render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { PlanOutcome } from '@/core/forecast/plan-outcome';
+import { FIRST_PLAN } from '@/schemas/edit-plan';
+import type { PlanFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
+import { PricedChoice } from '@/ui/controls/priced-choice';
+import { PricedLever } from '@/ui/controls/priced-lever';
+import type { SearchAnswer } from '@/workers/study/protocol';
+import { FindBetter } from './find-better';
+import { MakeAhead } from './make-ahead';
+import { OutcomeTable } from './outcome-table';
+
+const mockCallOff = jest.fn();
+let mockAnswer: (answer: SearchAnswer) => void;
+const mockStudy = {
+  search: (_document: PlanFile, onAnswer: (answer: SearchAnswer) => void) => {
+    mockAnswer = onAnswer;
+    return mockCallOff;
+  },
+};
+const outcome = (change: Partial<PlanOutcome>): PlanOutcome => ({
+  doneTime: 1200,
+  windowWidth: 120,
+  peakShare: 0.9,
+  acrylamide: 'low',
+  oilUsed: 0.01,
+  energy: 1e6,
+  breakage: 0,
+  browning: { interval: 600, values: [0, 0.4, 1, 2] },
+  handsOn: 300,
+  preparation: 2000,
+  ...change,
+});
+const mockOutcomes = new Map<string, PlanOutcome>();
+const named = (name: string): PlanFile => ({ ...FIRST_PLAN, name });
+
+beforeAll(() => {
+  globalThis.ResizeObserver = class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  };
+});
+beforeEach(() => {
+  mockCallOff.mockReset();
+  mockOutcomes.clear();
+});
+
+test('each choice says its price beside the plan as it stands; what is not known yet is left open', async () => {
+  mockOutcomes.set('now', outcome({})).set('other', outcome({ doneTime: 1290, peakShare: 0.95 }));
+  const onChoose = jest.fn();
+  render(
+    <PricedChoice
+      label="Drying"
+      value="a"
+      document={named('now')}
+      options={[
+        { value: 'a', word: 'Towelled', document: named('now') },
+        { value: 'b', word: 'Drained', document: named('other') },
+        { value: 'c', word: 'Spun', document: named('unknown') },
+      ]}
+      onChoose={onChoose}
+    />,
+  );
+  expect(screen.getByRole('radio', { name: /Towelled/ })).toHaveTextContent('as planned');
+  expect(screen.getByRole('radio', { name: /Drained/ })).toHaveTextContent('1:30 min later, +5 % right');
+  expect(screen.getByRole('radio', { name: /Spun/ })).toHaveTextContent('…');
+  await userEvent.click(screen.getByRole('radio', { name: /Drained/ }));
+  expect(onChoose).toHaveBeenCalledWith(named('other'));
+});
+
+test('a lever prices the values beside it, but not those beyond its ends', () => {
+  mockOutcomes.set('10', outcome({})).set('11', outcome({ doneTime: 1260 }));
+  const release = jest.fn();
+  render(
+    <PricedLever
+      label="Thickness"
+      value={10}
+      limits={[10, 25]}
+      step={0.5}
+      unit="mm"
+      nudge={1}
+      document={named('10')}
+      withValue={(value) => named(String(value))}
+      move={jest.fn()}
+      release={release}
+    />,
+  );
+  expect(screen.getByRole('button', { name: /^11 mm/ })).toHaveTextContent('1:00 min later');
+  expect(screen.queryByRole('button', { name: /^9 mm/ })).not.toBeInTheDocument();
+});
+
+test('the ways of a step stand in a table: done, window, colour at the same minute, acrylamide, hands', () => {
+  mockOutcomes
+    .set('now', outcome({}))
+    .set('soaked', outcome({ doneTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.55] } }));
+  render(
+    <OutcomeTable
+      caption="What each comes to"
+      document={named('now')}
+      ramp={planFromFile(FIRST_PLAN).food.ramp}
+      ways={[
+        { value: 'a', word: 'Neither', document: named('now') },
+        { value: 'b', word: 'Cold soak', document: named('soaked') },
+        { value: 'c', word: 'Rinse', document: named('later') },
+      ]}
+    />,
+  );
+  const table = screen.getByRole('table', { name: 'What each comes to' });
+  expect(within(table).getByRole('row', { name: /Neither/ })).toHaveTextContent('Neither20:002:001.00low5 min33 min');
+  expect(within(table).getByRole('row', { name: /Cold soak/ })).toHaveTextContent('nevernone0.55');
+  expect(within(table).getByRole('row', { name: /Rinse/ })).toHaveTextContent('…');
+});
+
+test('the search shows its front as it grows, can be stopped, and its best suits what matters', async () => {
+  const release = jest.fn();
+  render(<FindBetter document={FIRST_PLAN} release={release} />);
+  await userEvent.click(screen.getByRole('button', { name: 'Find better' }));
+  const found = (name: string, time: number, evenness: number, attention: number) => ({
+    document: named(name),
+    batches: 1,
+    score: { time, evenness, attention },
+  });
+  const front = [found('quick', 800, 0.7, 0), found('even', 1500, 1, 4)];
+  act(() => mockAnswer({ front, tried: 9, finished: false }));
+  expect(screen.getByRole('status')).toHaveTextContent('9 ways tried …');
+  await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
+  expect(mockCallOff).toHaveBeenCalled();
+  await userEvent.click(screen.getByRole('radio', { name: 'Little to do' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Try it on' }));
+  expect(release).toHaveBeenLastCalledWith(named('quick'));
+  await userEvent.click(screen.getByRole('button', { name: /^Try 25:00 min/ }));
+  expect(release).toHaveBeenLastCalledWith(named('even'));
+});
+
+test('a marinade is told when to begin, dips by when; without a done minute nothing is', () => {
+  const plan = planFromFile({
+    ...FIRST_PLAN,
+    prep: [
+      { step: 'marinate', minutes: 30 },
+      { step: 'oil', mass_g: 8 },
+    ],
+  });
+  const { container, rerender } = render(<MakeAhead plan={plan} doneTime={1200} serveAt="19:00" />);
+  expect(container).toHaveTextContent('Into the bowl by 18:04, out of it at 18:34.');
+  expect(container).toHaveTextContent('18:25 Yoghurt with herbs, 5 min and 30 min standing');
+  rerender(<MakeAhead plan={plan} doneTime={null} serveAt="19:00" />);
+  expect(container).toBeEmptyDOMElement();
+});
