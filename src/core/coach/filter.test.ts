@@ -38,12 +38,12 @@ const noiseOf = (random: () => number) => normalQuantile(0.01 + 0.98 * random())
 
 function weighing(truth: Unknowns, random: () => number): Observation {
   const trace = traceOf(withUnknowns(plan, truth), 1);
-  return { kind: 'weight', time: WEIGHED, lost: traceAt(trace, trace.waterLost, WEIGHED) + 0.012 * noiseOf(random) };
+  return { kind: 'weight', time: WEIGHED, lost: traceAt(trace, trace.waterLost, WEIGHED) + 0.015 * noiseOf(random) };
 }
 
 function looking(truth: Unknowns, time: number, random: () => number): Observation {
   const trace = traceOf(withUnknowns(plan, truth), 1);
-  const browning = traceAt(trace, trace.browning, time) * Math.exp(0.18 * noiseOf(random));
+  const browning = (traceAt(trace, trace.browning, time) + 0.08) * Math.exp(0.2 * noiseOf(random)) - 0.08;
   return { kind: 'swatch', time, browning };
 }
 

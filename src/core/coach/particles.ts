@@ -1,6 +1,5 @@
 import { goingOn, type DoneInterval } from '../forecast/ensemble';
 import { AS_EXPECTED, drawUnknowns, UNKNOWN_NAMES, type Unknowns, withUnknowns } from '../forecast/unknowns';
-import { normalQuantile } from '../numeric/normal-quantile';
 import type { RandomSource } from '../numeric/seeded-random';
 import type { Plan } from '../plan/plan';
 import { logLikelihood } from './likelihood';
@@ -20,7 +19,7 @@ export const PARTICLES = 32;
 /** Seed of every particle's cook: one heap for all, so that they differ by what is not known alone. */
 const HEAP = 1;
 
-/** Shrinkage of the resampling kernel, Liu & West (2001): θ' = a·θ + (1 − a)·mean, variance (1 − a²)·V. */
+/** Shrinkage of the resampling kernel, Liu & West (2001): θ' = a·θ + (1 − a)·mean, covariance (1 − a²)·V by differences of pairs, ter Braak (2006). */
 const SHRINKAGE = 0.92;
 
 /** Guesses before anything was seen. Cost: a trace each. */
@@ -64,30 +63,34 @@ export function meanUnknowns(particles: readonly Particle[]): Unknowns {
 }
 
 /**
- * New guesses where the likely ones are: systematic resampling, then each drawn towards the mean and scattered anew, so that
- * mean and variance stay and no two are alike.
+ * New guesses where the likely ones are: systematic resampling, then each drawn towards the mean and scattered by the difference
+ * of two others, so that mean, variance and the ties between the unknowns stay and no two are alike.
  */
 export function resample(particles: readonly Particle[], plan: Plan, random: RandomSource): Particle[] {
   const mean = meanUnknowns(particles);
-  const spread: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
-  for (const { unknowns, weight } of particles) {
-    for (const name of UNKNOWN_NAMES) spread[name] += weight * (unknowns[name] - mean[name]) ** 2;
-  }
   const longer = goingOn(plan);
+  const drawn = systematic(particles, random);
+  const any = () => drawn[Math.floor(random() * drawn.length)]!.unknowns;
+  const width = Math.sqrt((1 - SHRINKAGE ** 2) / 2);
+  return drawn.map(({ unknowns }) => {
+    const [one, other] = [any(), any()];
+    const moved: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
+    for (const name of UNKNOWN_NAMES) {
+      moved[name] = SHRINKAGE * unknowns[name] + (1 - SHRINKAGE) * mean[name] + width * (one[name] - other[name]);
+    }
+    return { unknowns: moved, weight: 1 / drawn.length, trace: traceOf(withUnknowns(longer, moved), HEAP) };
+  });
+}
+
+/** As many particles, each as often as its weight says. */
+function systematic(particles: readonly Particle[], random: RandomSource): Particle[] {
   const count = particles.length;
   const start = random() / count;
   let index = 0;
   let reached = particles[0]!.weight;
   return Array.from({ length: count }, (_, i) => {
     while (reached < start + i / count && index < count - 1) reached += particles[++index]!.weight;
-    const { unknowns } = particles[index]!;
-    const moved: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
-    for (const name of UNKNOWN_NAMES) {
-      const noise = normalQuantile(Math.min(0.999, Math.max(0.001, random())));
-      const width = Math.sqrt((1 - SHRINKAGE ** 2) * spread[name]);
-      moved[name] = SHRINKAGE * unknowns[name] + (1 - SHRINKAGE) * mean[name] + width * noise;
-    }
-    return { unknowns: moved, weight: 1 / count, trace: traceOf(withUnknowns(longer, moved), HEAP) };
+    return particles[index]!;
   });
 }
 
