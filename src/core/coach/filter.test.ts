@@ -14,7 +14,7 @@ const plan = planFromFile({
   ...FIRST_PLAN,
   cook: { ...FIRST_PLAN.cook, stages: [{ minutes: 32, temperature_c: 195 }] },
 });
-const RUNS = 24;
+const RUNS = 40;
 
 /** A true fryer and food: thermostat ±15 K, h ±25 %, power ±15 %, browning as the kitchen varies. */
 function truths(seed: number): Unknowns[] {
@@ -31,8 +31,8 @@ function truths(seed: number): Unknowns[] {
 /** The basket on a scale at the first shake, s. */
 const WEIGHED = 420;
 
-/** When the cook first looks: this share of the done time as it is then forecast. */
-const LOOKED = 0.85;
+/** When the cook is asked to look first: this share of the done time as it is then forecast. */
+const LOOKED = 0.88;
 
 const noiseOf = (random: () => number) => normalQuantile(0.01 + 0.98 * random());
 
@@ -52,10 +52,10 @@ test('two observations halve the error of the done time on average, and the 80 %
   let [before, after, inside, counted] = [0, 0, 0, 0];
   const start = startFilter(plan, 5);
   const prior = doneOf(start.particles);
-  for (const truth of truths(11)) {
+  for (const [i, truth] of truths(11).entries()) {
     const real = traceOf(withUnknowns(plan, truth), 1).doneTime;
     if (real === null) continue;
-    let filter = { ...start, random: createSeededRandom(9) };
+    let filter = { ...start, random: createSeededRandom(9 + i) };
     filter = refresh(observe(filter, weighing(truth, random)), plan);
     const time = LOOKED * doneOf(filter.particles).p50!;
     filter = refresh(observe(filter, looking(truth, time, random)), plan);
@@ -68,7 +68,7 @@ test('two observations halve the error of the done time on average, and the 80 %
   expect(counted).toBeGreaterThan(RUNS * 0.8);
   expect(after / before).toBeLessThan(0.5);
   expect(inside / counted).toBeGreaterThan(0.65);
-  expect(inside / counted).toBeLessThanOrEqual(0.98);
+  expect(inside / counted).toBeLessThanOrEqual(0.95);
 }, 120_000);
 
 test('paler than shown makes it later, darker sooner, as shown hardly moves it', () => {
