@@ -14,16 +14,15 @@ export async function portFrom(wanted) {
   throw new Error(`no free port between ${wanted} and ${wanted + 49}`);
 }
 
-/** Starts Next on 127.0.0.1 and waits until it answers. mode: "start" or "dev". */
+/** Address Next listens on: loopback, or HOST=0.0.0.0 for a phone in the same network. */
+const HOST = process.env.HOST || '127.0.0.1';
+
+/** Starts Next and waits until it answers on loopback. mode: "start" or "dev". */
 export async function startApp(mode, port, env, stdio = ['ignore', 'ignore', 'inherit']) {
-  const app = start(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', mode, '-H', '127.0.0.1', '-p', String(port)],
-    {
-      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-      stdio,
-    },
-  );
+  const app = start(process.execPath, ['node_modules/next/dist/bin/next', mode, '-H', HOST, '-p', String(port)], {
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+    stdio,
+  });
   const address = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 240; tries++) {
     if (app.exitCode !== null) throw new Error(`the app ended with ${app.exitCode} before it answered`);

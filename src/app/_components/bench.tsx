@@ -9,6 +9,7 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
 import { notifyError } from '@/ui/notify';
+import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useForecast } from '@/ui/use-forecast';
@@ -40,6 +41,7 @@ const ProduceStation = dynamic(() => import('./stations/produce-station').then((
 const PressStation = dynamic(() => import('./stations/press-station').then((part) => part.PressStation));
 const ParcookStation = dynamic(() => import('./stations/parcook-station').then((part) => part.ParcookStation));
 const CoatStation = dynamic(() => import('./stations/coat-station').then((part) => part.CoatStation));
+const DragLoad = dynamic(() => import('./stations/drag-load').then((part) => part.DragLoad));
 const LoadStation = dynamic(() => import('./stations/load-station').then((part) => part.LoadStation));
 const CookStation = dynamic(() => import('./stations/cook-station').then((part) => part.CookStation));
 const RestStation = dynamic(() => import('./stations/rest-station').then((part) => part.RestStation));
@@ -102,7 +104,7 @@ export function Bench({
   const onCook = async () => {
     if (!live.forecast || cooking) return;
     setCooking(true);
-    const batchId = crypto.randomUUID();
+    const batchId = newId();
     const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
     const sent = await send('POST', '/api/batches', {
       batchId,
@@ -154,7 +156,13 @@ export function Bench({
                 return (
                   <Tabs.Content key={id} value={id} tabIndex={-1}>
                     <div className="mb-3">
-                      <StationDrawing station={id} plan={plan} large />
+                      {id === 'load' ? (
+                        <DragLoad document={document} move={history.move} release={history.release}>
+                          <StationDrawing station={id} plan={plan} large />
+                        </DragLoad>
+                      ) : (
+                        <StationDrawing station={id} plan={plan} large />
+                      )}
                     </div>
                     <Station
                       document={document}

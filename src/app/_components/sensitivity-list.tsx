@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { heaviest, type Sensitivity } from '@/core/forecast/sensitivity';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useStudy } from '@/ui/study/study-context';
@@ -14,7 +14,7 @@ const SHOWN = 3;
 const SETTLE = 900;
 
 /** The three slips that would change this batch most, worked out beside once nothing moves. */
-export function SensitivityList({ document }: { document: PlanFile }) {
+export const SensitivityList = memo(function SensitivityList({ document }: { document: PlanFile }) {
   const study = useStudy();
   const units = useUnits();
   const [found, setFound] = useState<Sensitivity[] | null>(null);
@@ -39,4 +39,4 @@ export function SensitivityList({ document }: { document: PlanFile }) {
       </ol>
     </section>
   );
-}
+});

@@ -116,7 +116,7 @@ function LayerStack({
   layers: number;
   plan: Plan;
 }) {
-  const rows = Math.ceil(layers);
+  const rows = Math.max(1, Math.ceil(layers - 0.15));
   const open = OPENNESS_BETWEEN[plan.cut.shape];
   const each = Math.min(26, (height - 24) / rows, cutThickness(plan.cut) * 1000 + 6);
   return (

@@ -16,6 +16,9 @@ import { typedMass } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
+/** Loads that the bench offers, g. */
+export const LOAD_LIMITS = [50, 1500] as const;
+
 /** Openings of a tossed heap: every so many minutes. Source: assumed, as cooks of heaps do. */
 const TOSS_EVERY = 4;
 
@@ -34,7 +37,7 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         label="Into the basket"
         say={units === 'us' ? massText(document.mass_g, units) : undefined}
         value={document.mass_g}
-        limits={[50, 1500]}
+        limits={LOAD_LIMITS}
         step={10}
         unit="g"
         typed={typedMass(units)}

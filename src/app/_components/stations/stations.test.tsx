@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { render, screen, within } from '@testing-library/react';
+import { fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Tabs } from 'radix-ui';
 import { FIRST_PLAN, withShape } from '@/schemas/edit-plan';
@@ -10,6 +10,7 @@ import { FIRST_BOARD } from './board';
 import { CoatStation } from './coat-station';
 import { CookStation } from './cook-station';
 import { CutStation } from './cut-station';
+import { DragLoad } from './drag-load';
 import { DryStation } from './dry-station';
 import { FryerStation } from './fryer-station';
 import { ProduceStation } from './produce-station';
@@ -230,4 +231,23 @@ test('the cook’s own cutter sets thickness and evenness at once', async () => 
   const { released } = show(CutStation);
   await userEvent.click(screen.getByRole('radio', { name: /Green mandoline, 2/ }));
   expect(released().cut).toMatchObject({ thickness_mm: 4.2, scatter: 0.03 });
+});
+
+test('dragging the basket’s drawing fills it, its oil along, within the limits; letting go keeps it', () => {
+  const [move, release] = [jest.fn<void, [PlanFile]>(), jest.fn<void, [PlanFile]>()];
+  render(
+    <DragLoad document={FIRST_PLAN} move={move} release={release}>
+      <span>basket</span>
+    </DragLoad>,
+  );
+  const basket = screen.getByTitle('Drag sideways to fill the basket');
+  basket.setPointerCapture = jest.fn();
+  fireEvent.pointerMove(basket, { clientX: 300 });
+  expect(move).not.toHaveBeenCalled();
+  fireEvent(basket, new MouseEvent('pointerdown', { bubbles: true, clientX: 100 }));
+  fireEvent(basket, new MouseEvent('pointermove', { bubbles: true, clientX: 150 }));
+  expect(move.mock.calls[0]![0]).toMatchObject({ mass_g: 600 });
+  fireEvent(basket, new MouseEvent('pointerup', { bubbles: true, clientX: 5000 }));
+  expect(release.mock.calls[0]![0].mass_g).toBe(1500);
+  expect(release.mock.calls[0]![0].prep).toContainEqual({ step: 'oil', mass_g: 30 });
 });

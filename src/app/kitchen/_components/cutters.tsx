@@ -7,6 +7,7 @@ import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { FormField } from '@/ui/controls/form-field';
 import { notifyError } from '@/ui/notify';
+import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { lengthText, percentText } from '@/ui/words/format';
@@ -79,7 +80,7 @@ function CutterForm({ onSaved }: { onSaved: () => void }) {
       setFaults(Object.fromEntries(parsed.error.issues.map((issue) => [String(issue.path[0]), issue.message])));
       return;
     }
-    const sent = await send('PUT', `/api/kitchen/cutters/${crypto.randomUUID()}`, parsed.data);
+    const sent = await send('PUT', `/api/kitchen/cutters/${newId()}`, parsed.data);
     if (sent.kind !== 'done') return setFaults({ root: `${sent.error} What you wrote is still here.` });
     setFaults({});
     setSetting('');

@@ -9,6 +9,7 @@ import { fryerSchema, type KitchenFryer } from '@/schemas/kitchen';
 import { Button } from '@/ui/controls/button';
 import { FormField } from '@/ui/controls/form-field';
 import { notifyError } from '@/ui/notify';
+import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 
 type Entry = z.infer<typeof fryerSchema>;
@@ -60,7 +61,7 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
         ))}
       </ul>
       {editing === 'new' ? (
-        <FryerForm id={crypto.randomUUID()} close={() => setEditing(null)} />
+        <FryerForm id={newId()} close={() => setEditing(null)} />
       ) : (
         <Button className="mt-2" onClick={() => setEditing('new')}>
           Add a fryer

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/controls/button';
+import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { planPhrases } from '@/ui/words/plan-text';
@@ -30,7 +31,7 @@ export function OpenPlan({ fryerId }: { fryerId: string }) {
   };
   const putOnBench = async () => {
     if (reading?.kind !== 'plan') return;
-    const planId = crypto.randomUUID();
+    const planId = newId();
     const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: reading.document });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
     else setProblem(`${sent.error} The plan is still here; try again.`);

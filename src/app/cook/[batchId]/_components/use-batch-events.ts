@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { JOINED } from '@/ui/joined-device';
 import type { BatchEvent, BatchEventKind } from '@/core/cook/run-state';
+import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { forgetEvents, keepEvent, waitingEvents } from './event-queue';
 
@@ -67,7 +68,7 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[]) {
   const record = useCallback(
     (kind: BatchEventKind, detail: BatchEvent['detail'] = {}) => {
       const event: BatchEvent = {
-        id: crypto.randomUUID(),
+        id: newId(),
         kind,
         happenedAt: Math.round(Date.now() + clockOffset),
         detail,

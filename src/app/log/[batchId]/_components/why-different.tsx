@@ -8,6 +8,7 @@ import { inOwnUnits } from '@/core/forecast/unknowns';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { notifyError } from '@/ui/notify';
+import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
@@ -57,7 +58,7 @@ export function WhyDifferent({
   const planAgain = async () => {
     if (!fryerId) return;
     setSaving(true);
-    const planId = crypto.randomUUID();
+    const planId = newId();
     const again: PlanFile = {
       ...document,
       name: `${document.name.slice(0, 100)}, corrected`,
