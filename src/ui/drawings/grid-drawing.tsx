@@ -2,6 +2,8 @@ import type { Produce } from '../../core/cut/produce';
 import type { GridCell } from '../../core/cut/produce-yield';
 import { footprint } from '../../core/cut/pack-basket';
 import type { Plan } from '../../core/plan/plan';
+import { useUnits } from '../units-context';
+import { lengthText } from '../words/format';
 import { foodColour } from '../colour/food-colours';
 
 /** Paper, px, and the widest vegetable that fits at the common scale, mm. */
@@ -9,6 +11,7 @@ const [WIDTH, HEIGHT] = [500, 170];
 
 /** A whole vegetable cut through, with the grid of the cut over it: pieces in its colour, offcuts hatched. To scale. */
 export function GridDrawing({ plan, produce, grid }: { plan: Plan; produce: Produce; grid: readonly GridCell[] }) {
+  const units = useUnits();
   const ramp = plan.food.ramp;
   const [lengthMm, diameterMm] = [produce.length * 1000, produce.diameter * 1000];
   const scale = Math.min((HEIGHT - 20) / diameterMm, (WIDTH - 70) / (lengthMm + diameterMm), 2.2);
@@ -29,7 +32,7 @@ export function GridDrawing({ plan, produce, grid }: { plan: Plan; produce: Prod
       aria-label={
         grid.length > 0
           ? `Cut through the middle, to scale: ${kept} pieces across, ${grid.length - kept} offcuts`
-          : `One, ${Math.round(lengthMm)} mm long and ${Math.round(diameterMm)} mm across, to scale`
+          : `One, ${lengthText(lengthMm, units)} long and ${lengthText(diameterMm, units)} across, to scale`
       }
       className="h-auto w-full max-w-[500px]"
     >

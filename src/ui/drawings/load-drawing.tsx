@@ -6,6 +6,8 @@ import { freshLayers } from '../../core/fryer/layers';
 import { createSeededRandom } from '../../core/numeric/seeded-random';
 import type { Plan } from '../../core/plan/plan';
 import { foodColour } from '../colour/food-colours';
+import { useUnits } from '../units-context';
+import type { UnitSystem } from '../words/format';
 import { type DrawingProps, PAPER, Sketch } from './sketch';
 
 /** Most pieces drawn in a layer; more would be too small to see. */
@@ -24,6 +26,7 @@ export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
   const top = (height - side) / 2;
   const { count } = batchYield(plan.food, plan.cut, plan.mass);
   const layers = freshLayers(plan);
+  const units = useUnits();
   const shown = useMemo(() => topLayers(plan), [plan]);
   return (
     <Sketch large={large} label={`The basket from above, to scale: ${count} pieces in ${layers.toFixed(1)} layers`}>
@@ -62,7 +65,7 @@ export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
             {count} pieces
           </text>
           <text x={left + side + 18} y={top + 68} className="fill-iron-soft">
-            basket {Math.round(sideMm / 10)} × {Math.round(sideMm / 10)} cm
+            basket {basketText(sideMm, units)} square
           </text>
         </g>
       )}
@@ -144,4 +147,9 @@ function LayerStack({
       })}
     </g>
   );
+}
+
+/** The side of a basket as one would say it. */
+function basketText(sideMm: number, units: UnitSystem): string {
+  return units === 'us' ? `${(sideMm / 25.4).toFixed(1)} in` : `${Math.round(sideMm / 10)} cm`;
 }

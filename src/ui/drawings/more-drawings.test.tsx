@@ -11,6 +11,8 @@ import { planFromFile } from '../../schemas/plan-from-file';
 import type { FoundPlan } from '../../workers/study/protocol';
 import { TradeOffChart } from '../charts/trade-off-chart';
 import { FieldHandles } from '../field/field-handles';
+import { UnitsProvider } from '../units-context';
+import { CutDrawing } from './cut-drawing';
 import { GridDrawing } from './grid-drawing';
 import { HoldDrawing } from './hold-drawing';
 import { LoadDrawing } from './load-drawing';
@@ -143,4 +145,20 @@ test('a mark on the field is moved by half minutes with keys, and follows a drag
   fireEvent.pointerUp(mark, { clientX: 300 });
   expect(onMove).toHaveBeenCalledTimes(1);
   expect(onRelease).toHaveBeenCalledTimes(2);
+});
+
+test('rulers and baskets follow the kitchen’s units', () => {
+  const text = (units: 'metric' | 'us') => {
+    const { container, unmount } = render(
+      <UnitsProvider units={units}>
+        <CutDrawing plan={plan} {...drawn} />
+        <LoadDrawing plan={plan} {...drawn} />
+      </UnitsProvider>,
+    );
+    const words = container.textContent!;
+    unmount();
+    return words;
+  };
+  expect(text('metric')).toMatch(/12 cm.*basket 22 cm square/);
+  expect(text('us')).toMatch(/4 in.*basket 8.8 in square/);
 });

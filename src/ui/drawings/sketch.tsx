@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { ColourRamp } from '../../core/food/colour-ramp';
 import type { Plan } from '../../core/plan/plan';
+import { useUnits } from '../units-context';
 
 /** What every drawing is made from: the plan in SI, the food's colours, and whether it stands in the strip or large. */
 export interface DrawingProps {
@@ -28,17 +29,25 @@ export function Sketch({ large, label, children }: { large: boolean; label: stri
   );
 }
 
-/** A ruler along the bottom, a tick a centimetre, `scale` px/mm. */
+/** Marks of a ruler: mm between two, how many make a long one, and the word of its unit. */
+const RULERS = {
+  metric: { mark: 10, long: 5, unit: 'cm', marksPerUnit: 1 },
+  us: { mark: 25.4 / 4, long: 4, unit: 'in', marksPerUnit: 4 },
+} as const;
+
+/** A ruler along the bottom in the kitchen's units, centimetres or quarters of an inch, `scale` px/mm. */
 export function Ruler({ scale, width, y }: { scale: number; width: number; y: number }) {
-  const count = Math.floor(width / (10 * scale));
+  const { mark, long, unit, marksPerUnit } = RULERS[useUnits()];
+  const step = mark * scale;
+  const count = Math.floor(width / step / marksPerUnit) * marksPerUnit;
   return (
     <g className="stroke-iron-soft">
-      <line x1={0} x2={count * 10 * scale} y1={y} y2={y} />
+      <line x1={0} x2={count * step} y1={y} y2={y} />
       {Array.from({ length: count + 1 }, (_, i) => (
-        <line key={i} x1={i * 10 * scale} x2={i * 10 * scale} y1={y} y2={y - (i % 5 === 0 ? 8 : 5)} />
+        <line key={i} x1={i * step} x2={i * step} y1={y} y2={y - (i % long === 0 ? 8 : 5)} />
       ))}
-      <text x={count * 10 * scale} y={y - 10} textAnchor="end" className="fill-iron-soft stroke-none text-[12px]">
-        {count} cm
+      <text x={count * step} y={y - 10} textAnchor="end" className="fill-iron-soft stroke-none text-[12px]">
+        {count / marksPerUnit} {unit}
       </text>
     </g>
   );
