@@ -20,10 +20,11 @@ jest.mock('@/ui/notify', () => ({
 }));
 
 import { act, render, renderHook, screen } from '@testing-library/react';
+import { planOutcome } from '../../../tests/support/outcome';
+import { furnishDom } from '../../../tests/support/dom';
 import userEvent from '@testing-library/user-event';
 import { COARSE_RESOLUTION } from '@/core/engine/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
-import type { PlanOutcome } from '@/core/forecast/plan-outcome';
 import { FIRST_PLAN } from '@/schemas/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -51,26 +52,9 @@ const mockStudy = {
     return jest.fn();
   },
 };
-const mockOutcome = (document: PlanFile): PlanOutcome => ({
-  doneTime: 1200 + document.mass_g / 10,
-  windowWidth: 120,
-  peakShare: 0.9,
-  acrylamide: 'low',
-  oilUsed: 0.01,
-  energy: 1e6,
-  breakage: 0,
-  browning: { interval: 30, values: [] },
-  handsOn: 300,
-  preparation: 2000,
-});
+const mockOutcome = (document: PlanFile) => planOutcome({ doneTime: 1200 + document.mass_g / 10 });
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  };
-});
+beforeAll(furnishDom);
 beforeEach(() => {
   mockSend.mockReset().mockResolvedValue({ kind: 'done' });
   mockSaveFile.mockReset();

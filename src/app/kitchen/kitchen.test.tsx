@@ -10,18 +10,13 @@ jest.mock('@/ui/notify', () => ({
 }));
 
 import { render, screen } from '@testing-library/react';
+import { furnishDom } from '../../../tests/support/dom';
 import userEvent from '@testing-library/user-event';
 import { UnitsProvider } from '@/ui/units-context';
 import { Cutters } from './_components/cutters';
 import { Fryers } from './_components/fryers';
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  };
-});
+beforeAll(furnishDom);
 beforeEach(() => {
   mockSend.mockReset().mockResolvedValue({ kind: 'done' });
   mockNotify.mockReset();

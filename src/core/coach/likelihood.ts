@@ -1,11 +1,8 @@
-import type { Observation } from './observation';
+import { ANSWER_STEP, type Observation } from './observation';
 import { type Trace, traceAt } from './trace';
 
 /** Added to browning and crispness before the logarithm, so that "nothing yet" is a number. Source: assumed; less cannot be seen. */
 const LEAST_SEEN = 0.08;
-
-/** Step in ln browning or ln crispness between "as shown" and "paler", "softer". Source: assumed, one swatch. */
-const STEP = 0.45;
 
 /**
  * Standard deviations of what is told: ln browning beside a picture, ln browning by swatch, ln crispness by a bend, share of
@@ -23,13 +20,13 @@ function deviation(trace: Trace, observation: Observation): number {
   const { time } = observation;
   switch (observation.kind) {
     case 'look': {
-      const step = { 'as-shown': 0, paler: -STEP, darker: STEP }[observation.look];
+      const step = { 'as-shown': 0, paler: -ANSWER_STEP, darker: ANSWER_STEP }[observation.look];
       return (seen(traceAt(trace, trace.browning, time)) - seen(observation.shown) - step) / NOISE.look;
     }
     case 'swatch':
       return (seen(traceAt(trace, trace.browning, time)) - seen(observation.browning)) / NOISE.swatch;
     case 'bite': {
-      const step = { 'as-said': 0, softer: -STEP, crisper: STEP }[observation.bite];
+      const step = { 'as-said': 0, softer: -ANSWER_STEP, crisper: ANSWER_STEP }[observation.bite];
       return (seen(traceAt(trace, trace.crispness, time)) - seen(observation.said) - step) / NOISE.bite;
     }
     case 'weight':

@@ -1,3 +1,6 @@
+/** One answer away from what was shown or said, in ln browning and ln crispness. Source: assumed, one swatch. */
+export const ANSWER_STEP = 0.45;
+
 /** How the pieces look beside the picture shown. */
 export type Look = 'as-shown' | 'paler' | 'darker';
 

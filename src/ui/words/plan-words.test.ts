@@ -1,4 +1,5 @@
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
+import { planOutcome } from '../../../tests/support/outcome';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { planDifferences } from './plan-differences';
@@ -6,19 +7,7 @@ import { cardSteps } from './prep-steps';
 import { priceText, stretchText } from './price-text';
 import { sensitivityText } from './sensitivity-text';
 
-const outcome = (change: Partial<PlanOutcome>): PlanOutcome => ({
-  doneTime: 1200,
-  windowWidth: 150,
-  peakShare: 0.9,
-  acrylamide: 'low',
-  oilUsed: 0.01,
-  energy: 1e6,
-  breakage: 0,
-  browning: { interval: 30, values: [] },
-  handsOn: 300,
-  preparation: 2000,
-  ...change,
-});
+const base = planOutcome({ windowWidth: 150 });
 
 test.each<[Partial<PlanOutcome>, string]>([
   [{}, 'no difference here'],
@@ -30,7 +19,7 @@ test.each<[Partial<PlanOutcome>, string]>([
   [{ handsOn: 240, preparation: 1940 }, '1:00 min less work'],
   [{ preparation: 3800 }, '30:00 min more waiting'],
 ])('the price of %j reads %s', (change, words) => {
-  expect(priceText(outcome({}), outcome(change))).toBe(words);
+  expect(priceText(base, planOutcome({ ...base, ...change }))).toBe(words);
 });
 
 test('a stretch is said in fives of seconds below a minute', () => {

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { fireEvent, render, screen, within } from '@testing-library/react';
+import { furnishDom } from '../../../../tests/support/dom';
 import userEvent from '@testing-library/user-event';
 import { Tabs } from 'radix-ui';
 import { FIRST_PLAN, withShape } from '@/schemas/edit-plan';
@@ -24,13 +25,7 @@ import { stationFold } from './station-fold';
 import { StationDrawing } from './station-drawing';
 import { StationStrip } from './station-strip';
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  };
-});
+beforeAll(furnishDom);
 
 const FRYERS = [
   { id: 'a', name: 'Large drawer', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 },

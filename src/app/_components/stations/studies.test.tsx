@@ -5,6 +5,8 @@ jest.mock('@/ui/study/study-context', () => ({
 }));
 
 import { act, render, screen, within } from '@testing-library/react';
+import { planOutcome } from '../../../../tests/support/outcome';
+import { furnishDom } from '../../../../tests/support/dom';
 import userEvent from '@testing-library/user-event';
 import type { PlanOutcome } from '@/core/forecast/plan-outcome';
 import { FIRST_PLAN } from '@/schemas/edit-plan';
@@ -25,36 +27,17 @@ const mockStudy = {
     return mockCallOff;
   },
 };
-const outcome = (change: Partial<PlanOutcome>): PlanOutcome => ({
-  doneTime: 1200,
-  windowWidth: 120,
-  peakShare: 0.9,
-  acrylamide: 'low',
-  oilUsed: 0.01,
-  energy: 1e6,
-  breakage: 0,
-  browning: { interval: 600, values: [0, 0.4, 1, 2] },
-  handsOn: 300,
-  preparation: 2000,
-  ...change,
-});
 const mockOutcomes = new Map<string, PlanOutcome>();
 const named = (name: string): PlanFile => ({ ...FIRST_PLAN, name });
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  };
-});
+beforeAll(furnishDom);
 beforeEach(() => {
   mockCallOff.mockReset();
   mockOutcomes.clear();
 });
 
 test('each choice says its price beside the plan as it stands; what is not known yet is left open', async () => {
-  mockOutcomes.set('now', outcome({})).set('other', outcome({ doneTime: 1290, peakShare: 0.95 }));
+  mockOutcomes.set('now', planOutcome()).set('other', planOutcome({ doneTime: 1290, peakShare: 0.95 }));
   const onChoose = jest.fn();
   render(
     <PricedChoice
@@ -77,7 +60,7 @@ test('each choice says its price beside the plan as it stands; what is not known
 });
 
 test('a lever prices the values beside it, but not those beyond its ends', () => {
-  mockOutcomes.set('10', outcome({})).set('11', outcome({ doneTime: 1260 }));
+  mockOutcomes.set('10', planOutcome()).set('11', planOutcome({ doneTime: 1260 }));
   const release = jest.fn();
   render(
     <PricedLever
@@ -99,8 +82,11 @@ test('a lever prices the values beside it, but not those beyond its ends', () =>
 
 test('the ways of a step stand in a table: done, window, colour at the same minute, acrylamide, hands', () => {
   mockOutcomes
-    .set('now', outcome({}))
-    .set('soaked', outcome({ doneTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.55] } }));
+    .set('now', planOutcome())
+    .set(
+      'soaked',
+      planOutcome({ doneTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.55] } }),
+    );
   render(
     <OutcomeTable
       caption="What each comes to"

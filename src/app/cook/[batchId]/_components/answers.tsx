@@ -1,18 +1,16 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { ANSWER_STEP } from '@/core/coach/observation';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
 import { foodColour } from '@/ui/colour/food-colours';
 import { Button } from '@/ui/controls/button';
 
-/** Colour one answer away, ln browning. Source: the step of the likelihood. */
-const STEP = 0.45;
-
 const LOOKS = [
-  { look: 'paler', word: 'Paler', key: '1', factor: Math.exp(-STEP) },
+  { look: 'paler', word: 'Paler', key: '1', factor: Math.exp(-ANSWER_STEP) },
   { look: 'as-shown', word: 'As shown', key: '2', factor: 1 },
-  { look: 'darker', word: 'Darker', key: '3', factor: Math.exp(STEP) },
+  { look: 'darker', word: 'Darker', key: '3', factor: Math.exp(ANSWER_STEP) },
 ] as const;
 
 /** Two-second answers to what the pieces look like, bend like and weigh. */

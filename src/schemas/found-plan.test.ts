@@ -1,0 +1,40 @@
+import type { Alternative } from '../core/plan/search';
+import { FIRST_PLAN } from './edit-plan';
+import { fileWithAlternative } from './found-plan';
+import { planFileSchema, type PlanFile } from './plan-file';
+import { planFromFile } from './plan-from-file';
+
+const document: PlanFile = {
+  ...FIRST_PLAN,
+  mass_g: 900,
+  cook: { ...FIRST_PLAN.cook, events: [...FIRST_PLAN.cook.events, { minute: 10, action: 'oil', mass_g: 4 }] },
+};
+
+test('a found plan takes load, oil by share, stages, preheat and shakes; oil midway stays', () => {
+  const plan = planFromFile(document);
+  const alternative: Alternative = {
+    batches: 3,
+    score: { time: 3000, evenness: 1, attention: 5 },
+    plan: {
+      ...plan,
+      stages: [
+        { duration: 480, temperature: 443.15 },
+        { duration: 1200, temperature: 473.15 },
+      ],
+      events: [{ time: 540, action: 'shake' }],
+    },
+  };
+  const found = fileWithAlternative(document, alternative);
+  expect(found.mass_g).toBe(300);
+  expect(found.prep).toContainEqual({ step: 'oil', mass_g: 3.3 });
+  expect(found.cook.stages).toEqual([
+    { minutes: 8, temperature_c: 170 },
+    { minutes: 20, temperature_c: 200 },
+  ]);
+  expect(found.fryer.preheat).toEqual({ minutes: 4, temperature_c: 170 });
+  expect(found.cook.events).toEqual([
+    { minute: 10, action: 'oil', mass_g: 4 },
+    { minute: 9, action: 'shake' },
+  ]);
+  expect(planFileSchema.safeParse(found).success).toBe(true);
+});
