@@ -1,47 +1,30 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
-import type { DoneInterval } from '../core/forecast/ensemble';
-import type { Forecast } from '../core/forecast/forecast';
-import { AS_EXPECTED, type Unknowns } from '../core/forecast/unknowns';
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import type { Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';
-import { createForecaster, type Forecaster } from '../workers/forecast/client';
+import { createLiveForecast, type LiveForecast, type LiveForecastStore, NOTHING_YET } from './live-forecast';
 
-/** A forecast that follows a plan: the newest picture, whether it is the full one, and the interval once known. */
-export interface LiveForecast {
-  readonly forecast: Forecast | null;
-  readonly isFull: boolean;
-  readonly interval: DoneInterval | null;
-  readonly failed: boolean;
-}
-
-const NOTHING: LiveForecast = { forecast: null, isFull: false, interval: null, failed: false };
-
-/** Forecasts `document` in a worker and again whenever it or what was learnt changes; null waits. */
-export function useForecast(
+/** Forecasts `document` in a worker and again whenever it or what was learnt changes; null waits. Redraws nobody by itself. */
+export function useLiveForecast(
   document: PlanFile | null,
   withInterval: boolean,
-  unknowns: Unknowns = AS_EXPECTED,
-): LiveForecast {
-  const [live, setLive] = useState<LiveForecast>(NOTHING);
-  const forecaster = useRef<Forecaster | null>(null);
-
+  unknowns?: Unknowns,
+): LiveForecastStore {
+  const [store] = useState(() => createLiveForecast(withInterval));
   useEffect(() => {
-    forecaster.current = createForecaster({
-      onForecast: ({ kind, forecast }) =>
-        setLive((before) => ({ ...before, forecast, isFull: kind === 'full', failed: false })),
-      onInterval: (interval) => setLive((before) => ({ ...before, interval })),
-      onFailure: () => setLive((before) => ({ ...before, failed: true })),
-    });
-    return () => {
-      forecaster.current?.end();
-      forecaster.current = null;
-    };
-  }, []);
+    if (document) store.request(document, unknowns);
+  }, [store, document, unknowns]);
+  useEffect(() => () => store.end(), [store]);
+  return store;
+}
 
-  useEffect(() => {
-    if (document) forecaster.current?.request(document, withInterval, unknowns);
-  }, [document, withInterval, unknowns]);
+/** The newest answer; whoever calls this is drawn anew with each. */
+export function useNewest(store: LiveForecastStore): LiveForecast {
+  return useSyncExternalStore(store.subscribe, store.read, () => NOTHING_YET);
+}
 
-  return live;
+/** Both in one, where the caller shows the forecast itself. */
+export function useForecast(document: PlanFile | null, withInterval: boolean, unknowns?: Unknowns): LiveForecast {
+  return useNewest(useLiveForecast(document, withInterval, unknowns));
 }

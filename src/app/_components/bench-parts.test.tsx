@@ -1,7 +1,10 @@
 /** @jest-environment jsdom */
 const mockPush = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: mockPush, refresh: jest.fn() }) }));
-jest.mock('@/ui/use-forecast', () => ({ useForecast: () => mockLive }));
+jest.mock('@/ui/use-forecast', () => ({
+  useForecast: () => mockLive,
+  useNewest: (store: { read: () => unknown }) => store.read(),
+}));
 jest.mock('@/ui/study/study-context', () => ({
   useStudy: () => mockStudy,
   useOutcomes: (documents: PlanFile[]) => documents.map((document) => mockOutcome(document)),
@@ -24,11 +27,12 @@ import { planOutcome } from '../../../tests/support/outcome';
 import { furnishDom } from '../../../tests/support/dom';
 import userEvent from '@testing-library/user-event';
 import { COARSE_RESOLUTION } from '@/core/engine/resolution';
-import { forecastPlan } from '@/core/forecast/forecast';
+import { type Forecast, forecastPlan } from '@/core/forecast/forecast';
 import { FIRST_PLAN } from '@/schemas/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { unpackPlan } from '@/schemas/plan-link';
+import type { LiveForecastStore } from '@/ui/live-forecast';
 import { ComparePanel } from './compare-panel';
 import { fieldMarks } from './field-marks';
 import { ForecastStrip } from './forecast-strip';
@@ -41,6 +45,8 @@ import { useBenchKeys } from './use-bench-keys';
 const plan = planFromFile(FIRST_PLAN);
 const forecast = forecastPlan(plan, 1, COARSE_RESOLUTION);
 const mockLive = { forecast, isFull: true, interval: null, failed: false };
+const liveWith = (newest: Forecast) =>
+  ({ read: () => ({ ...mockLive, forecast: newest }) }) as Partial<LiveForecastStore> as LiveForecastStore;
 const mockStudy = {
   sensitivity: (_document: PlanFile, onAnswer: (found: unknown[]) => void) => {
     onAnswer([
@@ -78,7 +84,15 @@ test('a plan is renamed by writing over its name; Escape and blanks change nothi
 
 async function choose(item: string) {
   const user = userEvent.setup();
-  render(<PlanMenu planId="p1" fryerId="f1" document={FIRST_PLAN} plan={plan} doneTime={1170} serveAt="19:00" />);
+  render(
+    <PlanMenu
+      planId="p1"
+      fryerId="f1"
+      readPlan={() => ({ document: FIRST_PLAN, plan })}
+      live={liveWith({ ...forecast, doneTime: 1170 })}
+      serveAt="19:00"
+    />,
+  );
   await user.click(screen.getByRole('button', { name: 'This plan' }));
   await user.click(await screen.findByRole('menuitem', { name: item }));
   return user;
@@ -187,6 +201,6 @@ test('marks on the field are the openings and the edges between stages', () => {
 });
 
 test('the strip at the foot says the forecast in one line', () => {
-  const { container } = render(<ForecastStrip forecast={forecast} />);
+  const { container } = render(<ForecastStrip live={liveWith(forecast)} />);
   expect(container).toHaveTextContent(/^Done \d+:\d\d · (right|never)/);
 });

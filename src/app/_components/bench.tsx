@@ -3,7 +3,16 @@
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Tabs } from 'radix-ui';
-import { type ComponentType, memo, useCallback, useDeferredValue, useMemo, useState } from 'react';
+import {
+  type ComponentType,
+  memo,
+  useCallback,
+  useDeferredValue,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { withFryer } from '@/schemas/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -12,7 +21,9 @@ import { notifyError } from '@/ui/notify';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
-import { useForecast } from '@/ui/use-forecast';
+import type { LiveForecastStore } from '@/ui/live-forecast';
+import { useCalm } from '@/ui/use-calm';
+import { useLiveForecast, useNewest } from '@/ui/use-forecast';
 import { batchForecast } from './batch-forecast';
 import { BenchHeader } from './bench-header';
 import { fieldMarks } from './field-marks';
@@ -61,6 +72,23 @@ const STATIONS: Record<StationId, ComponentType<StationProps>> = {
   rest: memo(RestStation),
 };
 
+/** Stations that show something of the forecast. */
+const SHOWS_FORECAST: readonly StationId[] = ['soak', 'parcook', 'coat', 'load', 'cook', 'rest'];
+
+/** Rest after which the strip of stations is drawn anew, ms. */
+const STRIP_REST = 200;
+
+/** The open station; it may lag behind an answer, but never behind a lever. */
+function OpenStation({
+  station,
+  live,
+  ...props
+}: { station: StationId; live: LiveForecastStore } & Omit<StationProps, 'forecast'>) {
+  const Station = STATIONS[station];
+  const forecast = useDeferredValue(useNewest(live).forecast);
+  return <Station {...props} forecast={SHOWS_FORECAST.includes(station) ? forecast : null} />;
+}
+
 /** Plans one batch: stations above, the open one beside its forecast. */
 export function Bench({
   planId,
@@ -86,12 +114,34 @@ export function Bench({
   const [pinned, setPinned] = useState<PlanFile | null>(null);
   const [help, setHelp] = useState(false);
   const plan = useMemo(() => planFromFile(document), [document]);
-  /* the strip may lag behind a moving lever: its drawings are not what the lever is watched by */
-  const strip = useDeferredValue(useMemo(() => ({ document, plan }), [document, plan]));
-  const live = useForecast(document, true);
+  /* the strip's drawings are not what a moving lever is watched by */
+  const strip = useCalm(
+    useMemo(() => ({ document, plan }), [document, plan]),
+    STRIP_REST,
+  );
+  /* for what acts when it is touched, so that it need not be drawn with every move */
+  const now = useRef({ document, plan });
+  useLayoutEffect(() => void (now.current = { document, plan }), [document, plan]);
+  const readPlan = useCallback(() => now.current, []);
+  const live = useLiveForecast(document, true);
   const saving = useSaving(planId, fryerId, history.settled ? document : null, initial);
 
-  const { release } = history;
+  /* the worker begins on a moved lever before the page is drawn */
+  const { move: moveHistory, release: releaseHistory } = history;
+  const move = useCallback(
+    (moved: PlanFile) => {
+      live.request(moved);
+      moveHistory(moved);
+    },
+    [live, moveHistory],
+  );
+  const release = useCallback(
+    (settled: PlanFile) => {
+      live.request(settled);
+      releaseHistory(settled);
+    },
+    [live, releaseHistory],
+  );
   const chooseFryer = useCallback(
     (fryer: KitchenFryer) => {
       setFryerId(fryer.id);
@@ -99,29 +149,34 @@ export function Bench({
     },
     [document, release],
   );
-  const stationForecast = useDeferredValue(live.forecast);
 
-  const onCook = async () => {
-    if (!live.forecast || cooking) return;
+  const onPin = useCallback(() => setPinned((before) => (before ? null : now.current.document)), []);
+  const onCook = useCallback(async () => {
+    const { forecast, interval } = live.read();
+    if (!forecast || cooking) return;
     setCooking(true);
     const batchId = newId();
     const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
     const sent = await send('POST', '/api/batches', {
       batchId,
       fryerName,
-      document,
-      forecast: batchForecast(live.forecast, live.interval),
+      document: now.current.document,
+      forecast: batchForecast(forecast, interval),
     });
     if (sent.kind === 'done') router.push(`/cook/${batchId}`);
     else {
       setCooking(false);
       notifyError(`The batch could not begin. ${sent.error}`);
     }
-  };
+  }, [live, cooking, fryers, fryerId, router]);
+  /* the answer comes within a few frames of the move and draws the panel anyway */
+  const field = useDeferredValue(
+    useMemo(() => ({ plan, handles: fieldMarks(document, move, release) }), [plan, document, move, release]),
+  );
 
   useBenchKeys({
     choose: setStation,
-    pin: () => setPinned((before) => (before ? null : document)),
+    pin: onPin,
     cook: onCook,
     help: () => setHelp(true),
   });
@@ -134,15 +189,8 @@ export function Bench({
           <div className="grid lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
             <div className="order-2 border-enamel-deep p-4 sm:px-6 lg:order-1 lg:border-r-2">
               <div className="no-print -mt-2 mb-1 flex items-center">
-                <PlanName name={document.name} onRename={(name) => history.release({ ...document, name })} />
-                <PlanMenu
-                  planId={planId}
-                  fryerId={fryerId}
-                  document={document}
-                  plan={plan}
-                  doneTime={live.forecast?.doneTime ?? null}
-                  serveAt={serveAt}
-                />
+                <PlanName name={document.name} onRename={(name) => release({ ...document, name })} />
+                <PlanMenu planId={planId} fryerId={fryerId} readPlan={readPlan} live={live} serveAt={serveAt} />
               </div>
               <BenchHeader
                 title={STATION_WORDS[station]}
@@ -151,44 +199,42 @@ export function Bench({
                 history={history}
                 onHelp={() => setHelp(true)}
               />
-              {STATION_IDS.map((id) => {
-                const Station = STATIONS[id];
-                return (
-                  <Tabs.Content key={id} value={id} tabIndex={-1}>
-                    <div className="mb-3">
-                      {id === 'load' ? (
-                        <DragLoad document={document} move={history.move} release={history.release}>
-                          <StationDrawing station={id} plan={plan} large />
-                        </DragLoad>
-                      ) : (
+              {STATION_IDS.map((id) => (
+                <Tabs.Content key={id} value={id} tabIndex={-1}>
+                  <div className="mb-3">
+                    {id === 'load' ? (
+                      <DragLoad document={document} move={move} release={release}>
                         <StationDrawing station={id} plan={plan} large />
-                      )}
-                    </div>
-                    <Station
-                      document={document}
-                      plan={plan}
-                      forecast={stationForecast}
-                      fryers={fryers}
-                      cutters={cutters}
-                      serveAt={serveAt}
-                      board={board}
-                      setBoard={setBoard}
-                      fryerId={fryerId}
-                      chooseFryer={chooseFryer}
-                      move={history.move}
-                      release={history.release}
-                    />
-                  </Tabs.Content>
-                );
-              })}
+                      </DragLoad>
+                    ) : (
+                      <StationDrawing station={id} plan={plan} large />
+                    )}
+                  </div>
+                  <OpenStation
+                    station={id}
+                    live={live}
+                    document={document}
+                    plan={plan}
+                    fryers={fryers}
+                    cutters={cutters}
+                    serveAt={serveAt}
+                    board={board}
+                    setBoard={setBoard}
+                    fryerId={fryerId}
+                    chooseFryer={chooseFryer}
+                    move={move}
+                    release={release}
+                  />
+                </Tabs.Content>
+              ))}
             </div>
             <div className="order-1 min-w-0 lg:sticky lg:top-0 lg:order-2 lg:self-start">
               <ForecastPanel
                 live={live}
-                plan={plan}
-                handles={fieldMarks(document, history.move, history.release)}
+                plan={field.plan}
+                handles={field.handles}
                 pinned={pinned !== null}
-                onPin={() => setPinned(pinned ? null : document)}
+                onPin={onPin}
                 serveAt={serveAt}
                 onServeAt={setServeAt}
                 onCook={onCook}
@@ -200,7 +246,7 @@ export function Bench({
                   document={document}
                   swap={() => {
                     setPinned(document);
-                    history.release(pinned);
+                    release(pinned);
                   }}
                   unpin={() => setPinned(null)}
                 />
@@ -209,7 +255,7 @@ export function Bench({
             </div>
           </div>
         </div>
-        {live.forecast && <ForecastStrip forecast={live.forecast} />}
+        <ForecastStrip live={live} />
       </Tabs.Root>
       {help && <HelpSheet open onOpenChange={setHelp} />}
     </StudyProvider>

@@ -1,13 +1,15 @@
 'use client';
 
 import { TriangleAlert } from 'lucide-react';
+import { memo } from 'react';
 import { prepDuration, prepTasks, REST } from '@/core/cook/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
 import type { FieldHandle } from '@/ui/field/field-handles';
 import { useUnits } from '@/ui/units-context';
-import type { LiveForecast } from '@/ui/use-forecast';
+import type { LiveForecastStore } from '@/ui/live-forecast';
+import { useNewest } from '@/ui/use-forecast';
 import { clockBefore } from '@/ui/words/clock-before';
 import { clockText, oilText } from '@/ui/words/format';
 import { intervalText, spokenForecast, windowText } from '@/ui/words/forecast-text';
@@ -20,7 +22,7 @@ export function startBy(plan: Plan, doneTime: number, serveAt: string): string |
 }
 
 /** The forecast, always in view. */
-export function ForecastPanel({
+export const ForecastPanel = memo(function ForecastPanel({
   live,
   plan,
   handles,
@@ -31,7 +33,7 @@ export function ForecastPanel({
   onCook,
   cooking,
 }: {
-  live: LiveForecast;
+  live: LiveForecastStore;
   plan: Plan;
   handles: readonly FieldHandle[];
   pinned: boolean;
@@ -42,8 +44,8 @@ export function ForecastPanel({
   cooking: boolean;
 }) {
   const units = useUnits();
-  const { forecast, interval } = live;
-  if (live.failed && !forecast) {
+  const { forecast, interval, isFull, failed } = useNewest(live);
+  if (failed && !forecast) {
     return (
       <p role="alert" className="p-6">
         The forecast could not be worked out in this browser. Reload the page; if it stays like this, the browser may
@@ -57,7 +59,7 @@ export function ForecastPanel({
   return (
     <section aria-label="Forecast" className="py-3">
       <p className="sr-only" aria-live="polite">
-        {live.isFull ? spokenForecast(forecast) : ''}
+        {isFull ? spokenForecast(forecast) : ''}
       </p>
       <div className="flex flex-wrap items-baseline gap-x-4 px-7">
         <h2 className="text-[30px]">
@@ -119,10 +121,10 @@ export function ForecastPanel({
         <Button className="ml-auto" aria-pressed={pinned} onClick={onPin}>
           {pinned ? 'Unpin' : 'Pin to compare'}
         </Button>
-        <Button look="main" className="px-7 text-[17px]" onClick={onCook} disabled={cooking || !live.isFull}>
+        <Button look="main" className="px-7 text-[17px]" onClick={onCook} disabled={cooking || !isFull}>
           {cooking ? 'Setting up …' : 'Cook this'}
         </Button>
       </div>
     </section>
   );
-}
+});

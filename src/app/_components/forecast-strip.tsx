@@ -1,8 +1,11 @@
-import type { Forecast } from '@/core/forecast/forecast';
+import type { LiveForecastStore } from '@/ui/live-forecast';
+import { useNewest } from '@/ui/use-forecast';
 import { clockText, percentText } from '@/ui/words/format';
 
 /** The forecast in one line at the foot of a small screen, so that it stays in view while levers are moved above. */
-export function ForecastStrip({ forecast }: { forecast: Forecast }) {
+export function ForecastStrip({ live }: { live: LiveForecastStore }) {
+  const { forecast } = useNewest(live);
+  if (!forecast) return null;
   const { doneTime, window, peak } = forecast;
   return (
     <p

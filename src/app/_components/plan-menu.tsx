@@ -3,9 +3,11 @@
 import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { DropdownMenu } from 'radix-ui';
+import { memo } from 'react';
 import { prepDuration, prepTasks } from '@/core/cook/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
+import type { LiveForecastStore } from '@/ui/live-forecast';
 import { fileNameOf, saveFile } from '@/ui/save-file';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
@@ -25,26 +27,26 @@ function nextClock(clock: string): Date {
 }
 
 /** What can be done with the plan as a whole: keep, copy, share, print, export. */
-export function PlanMenu({
+export const PlanMenu = memo(function PlanMenu({
   planId,
   fryerId,
-  document,
-  plan,
-  doneTime,
+  readPlan,
+  live,
   serveAt,
 }: {
   planId: string;
   fryerId: string;
-  document: PlanFile;
-  plan: Plan;
-  doneTime: number | null;
+  /** the plan as it stands when an item is chosen */
+  readPlan: () => { document: PlanFile; plan: Plan };
+  live: LiveForecastStore;
   serveAt: string;
 }) {
   const router = useRouter();
   const units = useUnits();
+  const doneTimeNow = () => live.read().forecast?.doneTime ?? null;
   /* a plan that was never touched is not stored yet */
   const store = async () => {
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document });
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: readPlan().document });
     if (sent.kind !== 'done') notifyError(sent.error);
     return sent.kind === 'done';
   };
@@ -56,7 +58,7 @@ export function PlanMenu({
   };
   const share = async () => {
     const { packPlan } = await import('@/schemas/plan-link');
-    const packed = packPlan(document);
+    const packed = packPlan(readPlan().document);
     if (!packed) return notifyError('This plan is too long for a link; save it as a plan file.');
     const link = `${window.location.origin}/open#p=${packed}`;
     try {
@@ -66,7 +68,13 @@ export function PlanMenu({
       window.prompt('Copy this link; it carries the whole plan.', link);
     }
   };
+  const savePlan = () => {
+    const { document } = readPlan();
+    saveFile(fileNameOf(document.name, 'plan.json'), JSON.stringify(document, null, 2), 'application/json');
+  };
   const saveRecipe = async () => {
+    const { document, plan } = readPlan();
+    const doneTime = doneTimeNow();
     const { recipeFromPlan } = await import('@/schemas/recipe');
     const steps = cardSteps(document, plan, doneTime, units).map((step) => step.text);
     const recipe = recipeFromPlan(
@@ -78,8 +86,10 @@ export function PlanMenu({
     saveFile(fileNameOf(document.name, 'recipe.jsonld'), JSON.stringify(recipe, null, 2), 'application/ld+json');
   };
   const saveCalendar = async () => {
+    const doneTime = doneTimeNow();
     if (doneTime === null) return notifyError('Without a done minute there is no timeline.');
     const { calendarOf } = await import('./calendar-file');
+    const { document, plan } = readPlan();
     const text = calendarOf(plan, doneTime, nextClock(serveAt));
     if (text) saveFile(fileNameOf(document.name, 'ics'), text, 'text/calendar');
     else notifyError('The timeline could not be written.');
@@ -90,10 +100,7 @@ export function PlanMenu({
     ['Versions', () => void store().then((stored) => stored && router.push(`/plans/${planId}`))],
     ['Copy a link to it', () => void share()],
     ['Prep card, to print', () => void store().then((stored) => stored && router.push(`/plans/${planId}/card`))],
-    [
-      'Save as plan file',
-      () => saveFile(fileNameOf(document.name, 'plan.json'), JSON.stringify(document, null, 2), 'application/json'),
-    ],
+    ['Save as plan file', savePlan],
     ['Save as recipe (JSON-LD)', () => void saveRecipe()],
     ['Save the timeline (iCalendar)', () => void saveCalendar()],
     ['Open a file, recipe or link', () => router.push('/open')],
@@ -114,4 +121,4 @@ export function PlanMenu({
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
-}
+});

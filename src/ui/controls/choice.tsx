@@ -1,26 +1,27 @@
 'use client';
 
 import { RadioGroup } from 'radix-ui';
-import { useId } from 'react';
+import { memo, useDeferredValue, useId } from 'react';
 
-/** One of a few, all in view. Arrow keys move, as in any group of radio buttons. */
-export function Choice<Value extends string>({
-  label,
-  value,
-  options,
-  onChange,
-}: {
-  label: string;
-  value: Value;
-  options: readonly {
+interface ChoiceProps<Value extends string> {
+  readonly label: string;
+  readonly value: Value;
+  readonly options: readonly {
     readonly value: Value;
     readonly word: string;
     readonly note?: string;
     /** what it would change, shown smaller below */
     readonly price?: string;
   }[];
-  onChange: (value: Value) => void;
-}) {
+  readonly onChange: (value: Value) => void;
+}
+
+/** One of a few, all in view. Arrow keys move, as in any group of radio buttons. It may lag behind a moving lever. */
+export function Choice<Value extends string>(props: ChoiceProps<Value>) {
+  return <Radios shown={useDeferredValue(props) as unknown as ChoiceProps<string>} />;
+}
+
+const Radios = memo(function Radios({ shown: { label, value, options, onChange } }: { shown: ChoiceProps<string> }) {
   const id = useId();
   return (
     <div>
@@ -30,7 +31,7 @@ export function Choice<Value extends string>({
       <RadioGroup.Root
         aria-labelledby={id}
         value={value}
-        onValueChange={(next) => onChange(next as Value)}
+        onValueChange={onChange}
         className="flex flex-wrap gap-1.5"
       >
         {options.map((option) => (
@@ -47,4 +48,4 @@ export function Choice<Value extends string>({
       </RadioGroup.Root>
     </div>
   );
-}
+});

@@ -58,3 +58,13 @@ test('at its end nothing more is asked', () => {
   jest.advanceTimersByTime(1000);
   expect(questions).toHaveLength(0);
 });
+
+test('a lever that moves stops what is still being counted, and what is wanted then is asked again with the rest', () => {
+  const { store, questions } = storeWithAsker();
+  store.want([keyOf(300)]);
+  jest.advanceTimersByTime(300);
+  store.want([keyOf(500)]);
+  expect(questions[0]!.off).toBe(true);
+  jest.advanceTimersByTime(300);
+  expect(questions[1]!.masses).toEqual([300, 500]);
+});

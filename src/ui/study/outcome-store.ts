@@ -44,6 +44,8 @@ export function createOutcomeStore(ask: AskOutcomes) {
       keys.forEach((key) => wanted.set(key, (wanted.get(key) ?? 0) + 1));
       clearTimeout(timer);
       timer = setTimeout(askForMissing, SETTLE);
+      /* the cores belong to what moves; what is still wanted is asked again with the rest */
+      callOff();
       return () => {
         keys.forEach((key) => {
           const count = wanted.get(key)! - 1;

@@ -18,10 +18,13 @@ export interface ForecastListener {
   onFailure(): void;
 }
 
-/** Workers among which the ensemble is shared. */
-const WORKERS = 2;
+/** Workers among which the ensemble is shared: a core is left to the page and to the picture it waits for. */
+const MEMBER_WORKERS = Math.min(2, Math.max(1, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1));
 
-/** Starts the first worker at once and the second with the first ensemble; answers of the newest request go to `listener`. */
+/**
+ * Starts the worker of the pictures at once and those of the ensemble with the first ensemble, so that a moved lever never
+ * waits for a member to end. Answers of the newest request go to `listener`.
+ */
 export function createForecaster(listener: ForecastListener): Forecaster {
   const workers: Worker[] = [];
   const start = () => {
@@ -30,18 +33,19 @@ export function createForecaster(listener: ForecastListener): Forecaster {
     workers.push(worker);
     return wrap<ForecastService>(worker);
   };
-  const services = [start()];
+  const pictures = start();
+  const members: ReturnType<typeof start>[] = [];
   let generation = 0;
 
   const study = async (document: PlanFile, own: number, withInterval: boolean, unknowns: Unknowns) => {
     const report = proxy((answer: ForecastAnswer) => {
       if (own === generation) listener.onForecast(answer);
     });
-    const isNewest = await services[0]!.forecast(document, unknowns, own, report);
+    const isNewest = await pictures.forecast(document, unknowns, own, report);
     if (!isNewest || !withInterval || own !== generation) return;
-    while (services.length < WORKERS) services.push(start());
+    while (members.length < MEMBER_WORKERS) members.push(start());
     const shares = await Promise.all(
-      services.map((service, first) => service.doneTimes(document, own, first, services.length)),
+      members.map((service, first) => service.doneTimes(document, own, first, members.length)),
     );
     if (own !== generation || shares.some((share) => share === null)) return;
     listener.onInterval(doneInterval(shares.flatMap((share) => share ?? [])));

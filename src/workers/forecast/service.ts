@@ -6,24 +6,27 @@ import { planFromFile } from '../../schemas/plan-from-file';
 import type { ForecastService } from './protocol';
 
 /** First picture while a lever moves. */
-const COARSE: Resolution = { pieces: 6, cells: 13, step: 8, interval: 40 };
+const COARSE: Resolution = { pieces: 6, cells: 11, step: 10, interval: 40 };
 
 /** Members of the ensemble behind the interval shown. */
 const MEMBERS = 16;
 
 const SEED = 1;
 
+/** Rest after the first picture, so that the page can draw it before the cores are busy again, ms. */
+const DRAWING = 12;
+
 /** Lets a newer request come in. */
-function breathe(): Promise<void> {
-  return new Promise((resolve) => setTimeout(resolve, 0));
+function breathe(milliseconds = 0): Promise<void> {
+  return new Promise((resolve) => setTimeout(resolve, milliseconds));
 }
 
 /** The forecasts, newest request first; work on an older one ends at its next breath. */
 export function createForecastService(): ForecastService {
   let newest = -1;
-  const isOld = async (generation: number) => {
+  const isOld = async (generation: number, rest?: number) => {
     newest = Math.max(newest, generation);
-    await breathe();
+    await breathe(rest);
     return newest !== generation;
   };
   return {
@@ -31,7 +34,7 @@ export function createForecastService(): ForecastService {
       if (await isOld(generation)) return false;
       const plan = withUnknowns(planFromFile(document), unknowns);
       report({ kind: 'coarse', forecast: forecastPlan(plan, SEED, COARSE) });
-      if (await isOld(generation)) return false;
+      if (await isOld(generation, DRAWING)) return false;
       report({ kind: 'full', forecast: forecastPlan(plan, SEED) });
       return true;
     },

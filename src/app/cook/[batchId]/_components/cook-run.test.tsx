@@ -10,7 +10,7 @@ import { COARSE_RESOLUTION } from '@/core/engine/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { FIRST_PLAN } from '@/schemas/edit-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
-import type { LiveForecast } from '@/ui/use-forecast';
+import type { LiveForecast } from '@/ui/live-forecast';
 import type { Correction } from '@/workers/coach/protocol';
 import { batchEvent, LOADED_AT, pastBatch } from '../../../../../tests/support/batch';
 import { furnishDom } from '../../../../../tests/support/dom';

@@ -4,7 +4,7 @@ import type { Batch, Outcome } from '@/schemas/batch';
 import { foodColour } from '@/ui/colour/food-colours';
 import { Fingerprint } from '@/ui/field/fingerprint';
 import { sortedFaces } from '@/ui/field/paint-field';
-import type { LiveForecast } from '@/ui/use-forecast';
+import type { LiveForecast } from '@/ui/live-forecast';
 import { clockText } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
 

@@ -1,0 +1,63 @@
+import type { DoneInterval } from '../core/forecast/ensemble';
+import type { Forecast } from '../core/forecast/forecast';
+import { AS_EXPECTED } from '../core/forecast/unknowns';
+import { FIRST_PLAN } from '../schemas/edit-plan';
+import type { ForecastListener } from '../workers/forecast/client';
+import { createLiveForecast } from './live-forecast';
+
+function storeWithForecaster() {
+  const request = jest.fn();
+  const end = jest.fn();
+  let listener: ForecastListener | undefined;
+  const start = jest.fn((own: ForecastListener) => {
+    listener = own;
+    return { request, end };
+  });
+  return { store: createLiveForecast(true, start), start, request, end, listener: () => listener! };
+}
+const forecast = { doneTime: 900 } as Forecast;
+
+test('no worker is started before the first question, and the same question is asked once', () => {
+  const { store, start, request } = storeWithForecaster();
+  expect(start).not.toHaveBeenCalled();
+  store.request(FIRST_PLAN);
+  store.request({ ...FIRST_PLAN });
+  const heavier = { ...FIRST_PLAN, mass_g: 600 };
+  store.request(heavier);
+  expect(start).toHaveBeenCalledTimes(1);
+  expect(request.mock.calls).toEqual([
+    [FIRST_PLAN, true, AS_EXPECTED],
+    [heavier, true, AS_EXPECTED],
+  ]);
+  store.request(heavier, { ...AS_EXPECTED, power: 0.9 });
+  expect(request).toHaveBeenCalledTimes(3);
+});
+
+test('listeners hear of each answer; a failure keeps what was known', () => {
+  const { store, listener } = storeWithForecaster();
+  const heard = jest.fn();
+  const leave = store.subscribe(heard);
+  store.request(FIRST_PLAN);
+  listener().onForecast({ kind: 'coarse', forecast });
+  expect(store.read()).toMatchObject({ forecast, isFull: false, interval: null });
+  listener().onForecast({ kind: 'full', forecast });
+  const interval = { p50: 900 } as unknown as DoneInterval;
+  listener().onInterval(interval);
+  listener().onFailure();
+  expect(store.read()).toEqual({ forecast, isFull: true, interval, failed: true });
+  expect(heard).toHaveBeenCalledTimes(4);
+  leave();
+  listener().onForecast({ kind: 'full', forecast });
+  expect(heard).toHaveBeenCalledTimes(4);
+  expect(store.read().failed).toBe(false);
+});
+
+test('after its end a question starts anew', () => {
+  const { store, start, request, end } = storeWithForecaster();
+  store.request(FIRST_PLAN);
+  store.end();
+  expect(end).toHaveBeenCalledTimes(1);
+  store.request(FIRST_PLAN);
+  expect(start).toHaveBeenCalledTimes(2);
+  expect(request).toHaveBeenCalledTimes(2);
+});

@@ -1,0 +1,57 @@
+import type { DoneInterval } from '../core/forecast/ensemble';
+import type { Forecast } from '../core/forecast/forecast';
+import { AS_EXPECTED, type Unknowns } from '../core/forecast/unknowns';
+import type { PlanFile } from '../schemas/plan-file';
+import { createForecaster, type Forecaster } from '../workers/forecast/client';
+
+/** A forecast that follows a plan: the newest picture, whether it is the full one, and the interval once known. */
+export interface LiveForecast {
+  readonly forecast: Forecast | null;
+  readonly isFull: boolean;
+  readonly interval: DoneInterval | null;
+  readonly failed: boolean;
+}
+
+/** Nothing worked out yet. */
+export const NOTHING_YET: LiveForecast = { forecast: null, isFull: false, interval: null, failed: false };
+
+/**
+ * The newest forecast of a plan that changes, for whoever listens. It can be asked before anything is drawn, so that the
+ * worker counts while the page draws; what was asked last is not asked twice.
+ */
+export function createLiveForecast(withInterval: boolean, startForecaster = createForecaster) {
+  let live = NOTHING_YET;
+  let forecaster: Forecaster | null = null;
+  let asked = '';
+  const listeners = new Set<() => void>();
+  const change = (part: Partial<LiveForecast>) => {
+    live = { ...live, ...part };
+    listeners.forEach((listener) => listener());
+  };
+  return {
+    read: () => live,
+    subscribe(listener: () => void): () => void {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    request(document: PlanFile, unknowns: Unknowns = AS_EXPECTED) {
+      const question = JSON.stringify([document, unknowns]);
+      if (question === asked) return;
+      asked = question;
+      forecaster ??= startForecaster({
+        onForecast: ({ kind, forecast }) => change({ forecast, isFull: kind === 'full', failed: false }),
+        onInterval: (interval) => change({ interval }),
+        onFailure: () => change({ failed: true }),
+      });
+      forecaster.request(document, withInterval, unknowns);
+    },
+    end() {
+      forecaster?.end();
+      forecaster = null;
+      asked = '';
+    },
+  };
+}
+
+/** @see createLiveForecast */
+export type LiveForecastStore = ReturnType<typeof createLiveForecast>;
