@@ -30,13 +30,21 @@ export interface KitchenFryer {
   readonly thermostatOffsetC: number;
 }
 
+/** What a fryer may be. */
+export const FRYER_LIMITS = {
+  powerW: [PLAN_LIMITS.powerW[0], 3000],
+  basketCm2: PLAN_LIMITS.basketCm2,
+  basketHeightMm: PLAN_LIMITS.basketHeightMm,
+  thermostatOffsetC: [-40, 40],
+} as const satisfies Record<string, readonly [number, number]>;
+
 /** A fryer as a device sends it. */
 export const fryerSchema = z.strictObject({
   name: z.string().trim().min(1, 'give it a name').max(60),
-  powerW: between(PLAN_LIMITS.powerW).max(3000),
-  basketCm2: between(PLAN_LIMITS.basketCm2),
-  basketHeightMm: between(PLAN_LIMITS.basketHeightMm),
-  thermostatOffsetC: z.number().min(-40).max(40),
+  powerW: between(FRYER_LIMITS.powerW),
+  basketCm2: between(FRYER_LIMITS.basketCm2),
+  basketHeightMm: between(FRYER_LIMITS.basketHeightMm),
+  thermostatOffsetC: between(FRYER_LIMITS.thermostatOffsetC),
 });
 
 /** A cutter setting as a device sends it. */

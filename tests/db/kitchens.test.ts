@@ -173,7 +173,7 @@ test('another kitchen can neither copy, put away, version nor read a plan', asyn
   expect(await loadVersions(mine.id, planId)).toEqual({ ok: true, value: [] });
 });
 
-test('cutters are measured, measured again and removed; a fryer is changed, and the last one stays', async () => {
+test('cutters are measured, measured again and removed; a fryer is changed, comes back after it was removed, and the last one stays', async () => {
   const [mine, theirs] = [await kitchen(), await kitchen()];
   const cutter = { id: randomUUID(), name: 'Green mandoline', setting: '2', thicknessMm: 2.3, scatter: 0.03 };
   await saveCutter(mine.id, cutter);
@@ -195,6 +195,8 @@ test('cutters are measured, measured again and removed; a fryer is changed, and 
   expect(await saveFryer(theirs.id, attic)).toMatchObject({ ok: false });
   await removeFryer(mine.id, first!.id);
   expect((await loadFryers(mine.id)).map(({ name }) => name)).toEqual(['Attic']);
+  await saveFryer(mine.id, first!);
+  expect((await loadFryers(mine.id)).map(({ name }) => name)).toEqual(['My fryer', 'Attic']);
 });
 
 test('an invitation lets one device in, once, and only into its own batch', async () => {

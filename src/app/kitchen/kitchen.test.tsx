@@ -68,7 +68,7 @@ test('settings are listed in the kitchen’s units and removed', async () => {
       <Cutters cutters={[CUTTER]} />
     </UnitsProvider>,
   );
-  expect(screen.getByText(/1\/16 in/)).toBeInTheDocument();
+  expect(screen.getByText(/3\/32 in/)).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: /Remove Green mandoline, 2/ }));
   expect(mockSend).toHaveBeenCalledWith('DELETE', '/api/kitchen/cutters/c1', {});
 });
@@ -88,6 +88,65 @@ test('a fryer is changed within its limits; the only one cannot be removed', asy
   await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   const { id, ...rest } = FRYER;
   expect(mockSend).toHaveBeenCalledWith('PUT', `/api/kitchen/fryers/${id}`, { ...rest, powerW: 1400 });
+  await userEvent.click(screen.getByRole('button', { name: 'Take it back Large drawer is changed.' }));
+  expect(mockSend).toHaveBeenLastCalledWith('PUT', `/api/kitchen/fryers/${id}`, rest);
+  expect(screen.queryByText('Large drawer is changed.')).not.toBeInTheDocument();
+});
+
+test('a removed fryer and a removed setting come back under the same id; a server that is away keeps the offer', async () => {
+  const small = { ...FRYER, id: 'f2', name: 'Small' };
+  render(<Fryers fryers={[FRYER, small]} />);
+  await userEvent.click(screen.getByRole('button', { name: 'Remove Small' }));
+  mockSend.mockResolvedValueOnce({ kind: 'away', error: 'The server cannot be reached.' });
+  const back = screen.getByRole('button', { name: 'Take it back Small is removed.' });
+  await userEvent.click(back);
+  expect(mockNotify).toHaveBeenCalledWith('The server cannot be reached.');
+  await userEvent.click(back);
+  const { id: smallId, ...smallRest } = small;
+  expect(mockSend).toHaveBeenLastCalledWith('PUT', `/api/kitchen/fryers/${smallId}`, smallRest);
+  expect(back).not.toBeInTheDocument();
+
+  render(<Cutters cutters={[CUTTER]} />);
+  await userEvent.click(screen.getByRole('button', { name: /Remove Green mandoline, 2/ }));
+  await userEvent.click(screen.getByRole('button', { name: /Take it back Green mandoline, 2/ }));
+  const { id, ...rest } = CUTTER;
+  expect(mockSend).toHaveBeenLastCalledWith('PUT', `/api/kitchen/cutters/${id}`, rest);
+});
+
+test('a fryer is measured in inches where the kitchen does; what is left alone keeps its exact value', async () => {
+  render(
+    <UnitsProvider units="us">
+      <Fryers fryers={[{ ...FRYER, thermostatOffsetC: -10 }]} />
+    </UnitsProvider>,
+  );
+  expect(screen.getByText(/78 in², 3 9\/16 in high/)).toHaveTextContent('air 18 °F below the dial');
+  await userEvent.click(screen.getByRole('button', { name: 'Change' }));
+  const floor = screen.getByLabelText(/Basket floor/);
+  expect(floor).toHaveValue('77.5');
+  await userEvent.clear(floor);
+  await userEvent.type(floor, '9999');
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  expect(screen.getByText('a number from 15.5 to 310 in²')).toBeInTheDocument();
+  await userEvent.clear(floor);
+  await userEvent.type(floor, '80 1/2');
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
+  expect(mockSend.mock.calls[0]![2]).toEqual({
+    name: 'Large drawer',
+    powerW: 1500,
+    basketCm2: 519.4,
+    basketHeightMm: 90,
+    thermostatOffsetC: -10,
+  });
+});
+
+test('a stack is measured in inches where the kitchen does', async () => {
+  render(
+    <UnitsProvider units="us">
+      <Cutters cutters={[]} />
+    </UnitsProvider>,
+  );
+  await userEvent.type(screen.getByLabelText(/Height of the stack/), '2 1/2');
+  expect(screen.getByText('One slice is 1/4 in.')).toBeInTheDocument();
 });
 
 test('one of two fryers is removed; a refusal is said', async () => {

@@ -32,14 +32,15 @@ export async function insertFryer(
   );
 }
 
-/** Stores a fryer under the id its device chose; one of another kitchen is left alone and false returned. */
+/** Stores a fryer under the id its device chose, back in the kitchen if it was taken out; one of another kitchen is left alone and false returned. */
 export async function upsertFryer(kitchenId: string, fryer: FryerRow): Promise<boolean> {
   const changed = await change(
     `INSERT INTO fryers (fryer_id, kitchen_id, name, power_w, basket_cm2, basket_height_mm, thermostat_offset_c, created_at)
      VALUES ($1, $2, $3, $4, $5, $6, $7, clock_timestamp())
      ON CONFLICT (fryer_id) DO UPDATE
        SET name = EXCLUDED.name, power_w = EXCLUDED.power_w, basket_cm2 = EXCLUDED.basket_cm2,
-           basket_height_mm = EXCLUDED.basket_height_mm, thermostat_offset_c = EXCLUDED.thermostat_offset_c
+           basket_height_mm = EXCLUDED.basket_height_mm, thermostat_offset_c = EXCLUDED.thermostat_offset_c,
+           archived_at = NULL
        WHERE fryers.kitchen_id = EXCLUDED.kitchen_id`,
     [
       fryer.fryer_id,

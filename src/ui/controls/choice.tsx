@@ -28,12 +28,7 @@ const Radios = memo(function Radios({ shown: { label, value, options, onChange }
       <span id={id} className="mb-1 block text-[14px] font-semibold">
         {label}
       </span>
-      <RadioGroup.Root
-        aria-labelledby={id}
-        value={value}
-        onValueChange={onChange}
-        className="flex flex-wrap gap-1.5"
-      >
+      <RadioGroup.Root aria-labelledby={id} value={value} onValueChange={onChange} className="flex flex-wrap gap-1.5">
         {options.map((option) => (
           <RadioGroup.Item
             key={option.value}

@@ -1,4 +1,6 @@
 import { foodColour } from '../colour/food-colours';
+import { useUnits } from '../units-context';
+import { filmText } from '../words/format';
 import { PAPER, Sketch } from './sketch';
 import type { ColourRamp } from '../../core/food/colour-ramp';
 
@@ -17,6 +19,7 @@ export function FilmDrawing({
   colour: string;
   label: string;
 }) {
+  const units = useUnits();
   const { width, height } = large ? PAPER.large : PAPER.small;
   const enlarged = large ? 0.5 : 0.19;
   const film = filmGM2 * enlarged;
@@ -28,7 +31,7 @@ export function FilmDrawing({
       <line x1={0} x2={width} y1={surface} y2={surface} stroke={foodColour(ramp, 1.6)} />
       {large && (
         <text x={width - 6} y={surface - film - 6} textAnchor="end" className="fill-iron-soft text-[13px]">
-          {Math.round(filmGM2)} g/m², enlarged 125 times
+          {filmText(filmGM2, units)}, enlarged 125 times
         </text>
       )}
     </Sketch>

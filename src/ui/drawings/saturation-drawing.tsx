@@ -1,3 +1,6 @@
+import { useUnits } from '../units-context';
+import { filmText } from '../words/format';
+
 /** Largest film drawn, g/m². */
 const WIDEST = 150;
 
@@ -11,6 +14,7 @@ export function SaturationDrawing({
   heldGM2: number;
   factor: (filmGM2: number) => number;
 }) {
+  const units = useUnits();
   const [width, height, left, base] = [340, 84, 30, 66];
   const x = (film: number) => left + (Math.min(WIDEST, film) / WIDEST) * (width - left - 18);
   const low = factor(0) - 0.05;
@@ -20,7 +24,7 @@ export function SaturationDrawing({
     <svg
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`Browning against oil film: at ${Math.round(filmGM2)} g/m² it is ${Math.round(factor(Math.min(filmGM2, heldGM2)) * 100)} % of the most`}
+      aria-label={`Browning against oil film: at ${filmText(filmGM2, units)} it is ${Math.round(factor(Math.min(filmGM2, heldGM2)) * 100)} % of the most`}
       className="h-auto w-full max-w-[340px]"
     >
       <rect x={x(heldGM2)} y={4} width={x(WIDEST) - x(heldGM2)} height={base - 4} className="fill-enamel-shadow" />
@@ -36,7 +40,7 @@ export function SaturationDrawing({
       <line x1={left} x2={width - 18} y1={base} y2={base} className="stroke-iron-soft" />
       {[0, 50, 100, 150].map((film) => (
         <text key={film} x={x(film)} y={base + 14} textAnchor="middle" className="fill-iron-soft text-[11px]">
-          {film === 0 ? '0 g/m²' : film}
+          {film === 0 ? filmText(0, units) : filmText(film, units).split(' ')[0]}
         </text>
       ))}
       <line x1={x(filmGM2)} x2={x(filmGM2)} y1={y(filmGM2)} y2={base} className="stroke-iron" strokeDasharray="2 2" />

@@ -1,6 +1,8 @@
 import { fahrenheitFromCelsius } from '../../core/units/temperature';
 import { INCH, OUNCE, teaspoonsOfOil } from '../../core/units/kitchen-measures';
 
+const FOOT = 12 * INCH;
+
 /** Units a kitchen has chosen. */
 export type UnitSystem = 'metric' | 'us';
 
@@ -24,19 +26,38 @@ export function temperatureGapText(gapC: number, units: UnitSystem): string {
   return units === 'us' ? `${Math.round(gapC * 1.8)} °F` : `${Math.round(gapC)} °C`;
 }
 
-/** 10 mm or 3/8 in (in sixteenths, as on a ruler). */
+/** Below this length a ruler's finer marks are read, inch. */
+const FINE_BELOW = 0.25;
+
+/** 10 mm or 3/8 in (in sixteenths, thin ones in thirty-seconds, as on a ruler). */
 export function lengthText(lengthMm: number, units: UnitSystem): string {
   if (units === 'metric') return `${Number(lengthMm.toFixed(1))} mm`;
-  const sixteenths = Math.max(1, Math.round((lengthMm / 1000 / INCH) * 16));
-  const whole = Math.floor(sixteenths / 16);
-  let top = sixteenths % 16;
-  let bottom = 16;
+  const inches = lengthMm / 1000 / INCH;
+  let bottom = inches < FINE_BELOW ? 32 : 16;
+  const marks = Math.max(1, Math.round(inches * bottom));
+  const whole = Math.floor(marks / bottom);
+  let top = marks % bottom;
   while (top > 0 && top % 2 === 0) {
     top /= 2;
     bottom /= 2;
   }
   const fraction = top > 0 ? `${top}/${bottom}` : '';
   return `${[whole || '', fraction].filter(Boolean).join(' ')} in`;
+}
+
+/** 500 cm² or 78 in². */
+export function areaText(areaCm2: number, units: UnitSystem): string {
+  return units === 'us' ? `${Math.round(areaCm2 / (INCH * 100) ** 2)} in²` : `${Math.round(areaCm2)} cm²`;
+}
+
+/** A surface of many pieces: 0.42 m² or 4.5 ft². */
+export function surfaceText(surface: number, units: UnitSystem): string {
+  return units === 'us' ? `${(surface / FOOT ** 2).toFixed(1)} ft²` : `${surface.toFixed(2)} m²`;
+}
+
+/** What lies on a surface: 60 g/m² or 0.20 oz/ft². */
+export function filmText(filmGM2: number, units: UnitSystem): string {
+  return units === 'us' ? `${((filmGM2 / 1000 / OUNCE) * FOOT ** 2).toFixed(2)} oz/ft²` : `${Math.round(filmGM2)} g/m²`;
 }
 
 /** 500 g, or 17.6 oz with the grams beside. */

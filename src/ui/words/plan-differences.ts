@@ -1,5 +1,5 @@
 import type { PlanFile } from '../../schemas/plan-file';
-import { clockText, massText, percentText, temperatureText, type UnitSystem } from './format';
+import { areaText, clockText, massText, percentText, temperatureText, type UnitSystem } from './format';
 import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from './labels';
 import { cutText, prepPhrase } from './plan-text';
 
@@ -24,7 +24,7 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
   for (const step of document.prep) said.set(STEP_NAMES[step.step], prepPhrase(step, units));
   said.set(
     'Fryer',
-    `${Math.round(fryer.power_w)} W, ${Math.round(fryer.basket_cm2)} cm²${fryer.liner ? ', liner' : ''}`,
+    `${Math.round(fryer.power_w)} W, ${areaText(fryer.basket_cm2, units)}${fryer.liner ? ', liner' : ''}`,
   );
   said.set('Preheat', fryer.preheat ? `${fryer.preheat.minutes} min` : 'cold start');
   said.set(

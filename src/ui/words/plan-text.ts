@@ -1,7 +1,7 @@
 import { cutThickness } from '../../core/cut/piece-geometry';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFood, planFromFile } from '../../schemas/plan-from-file';
-import { lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
+import { filmText, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
 import { DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from './labels';
 
 /** Food and cut: celeriac, 10 mm sticks. */
@@ -43,7 +43,7 @@ export function prepPhrase(step: PlanFile['prep'][number], units: UnitSystem): s
     case 'dry':
       return DRYING_WORDS[step.method].toLowerCase();
     case 'oil':
-      return step.mass_g === undefined ? `oil ${step.film_g_m2 ?? 0} g/m²` : `oil ${oilText(step.mass_g)}`;
+      return step.mass_g === undefined ? `oil ${filmText(step.film_g_m2 ?? 0, units)}` : `oil ${oilText(step.mass_g)}`;
     case 'starch':
       return `starch ${massText(step.mass_g, units)}`;
     case 'season':

@@ -1,5 +1,5 @@
 import type { Sensitivity, SensitivityFactor } from '../../core/forecast/sensitivity';
-import { percentText, temperatureGapText, type UnitSystem } from './format';
+import { filmText, percentText, temperatureGapText, type UnitSystem } from './format';
 import { stretchText } from './price-text';
 
 /** Each factor as it would slip. */
@@ -10,7 +10,7 @@ function slipText(factor: SensitivityFactor, by: number, units: UnitSystem): str
     case 'scatter':
       return `Cut less evenly, by ${percentText(by)} more`;
     case 'film':
-      return `Left wetter, by ${Math.round(by * 1000)} g/m²`;
+      return `Left wetter, by ${filmText(by * 1000, units)}`;
     case 'load':
       return `${percentText(by)} more in the basket`;
     case 'start-temperature':

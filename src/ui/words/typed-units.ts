@@ -18,11 +18,14 @@ export function readNumber(text: string): number {
   return plain === '' ? NaN : Number(plain);
 }
 
-const asIs = (unit: string): TypedUnit => ({ unit, show: String, read: readNumber });
+/** A number that is the same in every kitchen. */
+export function typedAsIs(unit: string): TypedUnit {
+  return { unit, show: String, read: readNumber };
+}
 
 /** Degrees of the dial. */
 export function typedTemperature(units: UnitSystem): TypedUnit {
-  if (units === 'metric') return asIs('°C');
+  if (units === 'metric') return typedAsIs('°C');
   return {
     unit: '°F',
     show: (celsius) => String(Math.round(fahrenheitFromCelsius(celsius))),
@@ -32,7 +35,7 @@ export function typedTemperature(units: UnitSystem): TypedUnit {
 
 /** Thickness and length. */
 export function typedLength(units: UnitSystem): TypedUnit {
-  if (units === 'metric') return asIs('mm');
+  if (units === 'metric') return typedAsIs('mm');
   return {
     unit: 'in',
     show: (mm) => String(Math.round((mm / 1000 / INCH) * 100) / 100),
@@ -42,10 +45,31 @@ export function typedLength(units: UnitSystem): TypedUnit {
 
 /** Loads. */
 export function typedMass(units: UnitSystem): TypedUnit {
-  if (units === 'metric') return asIs('g');
+  if (units === 'metric') return typedAsIs('g');
   return {
     unit: 'oz',
     show: (grams) => String(Math.round((grams / 1000 / OUNCE) * 10) / 10),
     read: (text) => Math.round(readNumber(text) * OUNCE * 1000),
+  };
+}
+
+/** A difference of temperature. */
+export function typedTemperatureGap(units: UnitSystem): TypedUnit {
+  if (units === 'metric') return typedAsIs('°C');
+  return {
+    unit: '°F',
+    show: (gap) => String(Math.round(gap * 18) / 10),
+    read: (text) => Math.round((readNumber(text) / 1.8) * 10) / 10,
+  };
+}
+
+/** The floor of a basket. */
+export function typedArea(units: UnitSystem): TypedUnit {
+  if (units === 'metric') return typedAsIs('cm²');
+  const squareInch = (INCH * 100) ** 2;
+  return {
+    unit: 'in²',
+    show: (cm2) => String(Math.round((cm2 / squareInch) * 10) / 10),
+    read: (text) => Math.round(readNumber(text) * squareInch * 10) / 10,
   };
 }

@@ -9,7 +9,7 @@ import { PricedLever } from '@/ui/controls/priced-lever';
 import { SaturationDrawing } from '@/ui/drawings/saturation-drawing';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { massText, oilText, percentText } from '@/ui/words/format';
+import { filmText, massText, oilText, percentText, surfaceText } from '@/ui/words/format';
 import { DredgeLine } from './dredge-line';
 import { MakeAhead } from './make-ahead';
 import type { StationProps } from './station';
@@ -45,7 +45,7 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
         step={0.5}
         unit="g"
         nudge={Math.max(2, Math.round(15 * surface))}
-        note={`${Math.round(film)} g/m² on ${surface.toFixed(2)} m² of cut surface. Useful: ${Math.round(20 * surface)} to ${Math.round(80 * surface)} g here. As a pump spray about ${Math.round(mass / 1000 / SPRAY_PER_SECOND)} s of spraying.`}
+        note={`${filmText(film, units)} on ${surfaceText(surface, units)} of cut surface. Useful: ${massText(20 * surface, units)} to ${massText(80 * surface, units)} here. As a pump spray about ${Math.round(mass / 1000 / SPRAY_PER_SECOND)} s of spraying.`}
         document={document}
         withValue={withOil}
         move={move}

@@ -5,6 +5,8 @@ import { FILM_AFTER } from '@/core/prep/water-film';
 import { prepStep, withPrepStep } from '@/schemas/edit-plan';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { useUnits } from '@/ui/units-context';
+import { filmText, massText } from '@/ui/words/format';
 import { DRYING_WORDS } from '@/ui/words/labels';
 import { OutcomeTable } from './outcome-table';
 import type { StationProps } from './station';
@@ -16,6 +18,7 @@ const LADDER = ['drain', 'towel', 'spinner', 'towel-twice', 'steam-dry', 'air'] 
 
 /** Water left on the surface is boiled off first, by the same heater. */
 export function DryStation({ document, plan, release }: StationProps) {
+  const units = useUnits();
   const film = waterFilmGM2(plan);
   const grams = film * batchYield(plan.food, plan.cut, plan.mass).surface;
   const current = prepStep(document, 'dry')?.method ?? 'none';
@@ -32,7 +35,7 @@ export function DryStation({ document, plan, release }: StationProps) {
       note:
         method === 'steam-dry' || method === 'air'
           ? 'by its own heat and the room’s air'
-          : `${Math.round(FILM_AFTER[method] * 1000)} g/m² left`,
+          : `${filmText(FILM_AFTER[method] * 1000, units)} left`,
       document: current === method ? document : withPrepStep(document, 'dry', { step: 'dry', method }),
     })),
   ];
@@ -41,8 +44,8 @@ export function DryStation({ document, plan, release }: StationProps) {
       <PricedChoice label="Drying" value={current} document={document} options={ways} onChoose={release} />
       <OutcomeTable caption="What each comes to" ways={ways} document={document} ramp={plan.food.ramp} />
       <p className="text-[14px]">
-        {Math.round(film)} g/m² lie on the cut surface: {Math.round(grams)} g of water in all, to be boiled off before
-        anything can brown. Wipe the bowl as well, or it goes back on.
+        {filmText(film, units)} lie on the cut surface: {massText(grams, units)} of water in all, to be boiled off
+        before anything can brown. Wipe the bowl as well, or it goes back on.
       </p>
       <StationCaution>{STEP_CAUTIONS.dry}</StationCaution>
     </div>

@@ -5,6 +5,8 @@ import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import type { PlanFile } from '@/schemas/plan-file';
+import { useUnits } from '@/ui/units-context';
+import { areaText } from '@/ui/words/format';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -14,6 +16,7 @@ export function FryerStation({ document, fryers, fryerId, chooseFryer, move, rel
     ...document,
     fryer: { ...document.fryer, ...part },
   });
+  const units = useUnits();
   const withPreheat = (minutes: number) =>
     withFryer({ preheat: minutes > 0 ? { minutes, temperature_c: document.cook.stages[0]!.temperature_c } : null });
   return (
@@ -24,7 +27,7 @@ export function FryerStation({ document, fryers, fryerId, chooseFryer, move, rel
         options={fryers.map((fryer) => ({
           value: fryer.id,
           word: fryer.name,
-          note: `${Math.round(fryer.powerW)} W, ${Math.round(fryer.basketCm2)} cm²`,
+          note: `${Math.round(fryer.powerW)} W, ${areaText(fryer.basketCm2, units)}`,
         }))}
         onChange={(id) => {
           const fryer = fryers.find((candidate) => candidate.id === id);

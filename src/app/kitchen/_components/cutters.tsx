@@ -11,6 +11,8 @@ import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { lengthText, percentText } from '@/ui/words/format';
+import { typedLength } from '@/ui/words/typed-units';
+import { TakeBackList, useTakeBack } from './take-back';
 
 /** How even each tool cuts. Source: as in the plan, see the engine. */
 const TOOLS = [
@@ -28,10 +30,16 @@ const STACKED = [
 export function Cutters({ cutters }: { cutters: readonly KitchenCutter[] }) {
   const units = useUnits();
   const router = useRouter();
-  const remove = async (id: string) => {
-    const sent = await send('DELETE', `/api/kitchen/cutters/${id}`, {});
-    if (sent.kind === 'done') router.refresh();
-    else notifyError(sent.error);
+  const { done, add, drop } = useTakeBack();
+  const remove = async ({ id, ...cutter }: KitchenCutter) => {
+    const path = `/api/kitchen/cutters/${id}`;
+    const sent = await send('DELETE', path, {});
+    if (sent.kind !== 'done') return notifyError(sent.error);
+    add({
+      words: `${cutter.name}, ${cutter.setting}, is removed.`,
+      takeBack: () => send('PUT', path, cutter),
+    });
+    router.refresh();
   };
   return (
     <section className="tray p-5" aria-labelledby="cutters">
@@ -49,7 +57,7 @@ export function Cutters({ cutters }: { cutters: readonly KitchenCutter[] }) {
                 <strong>{cutter.name}</strong>, {cutter.setting}: {lengthText(cutter.thicknessMm, units)}
                 <span className="text-iron-soft">, differs by {percentText(cutter.scatter)}</span>
               </span>
-              <Button look="quiet" onClick={() => remove(cutter.id)}>
+              <Button look="quiet" onClick={() => remove(cutter)}>
                 Remove
                 <span className="sr-only">
                   {' '}
@@ -60,6 +68,7 @@ export function Cutters({ cutters }: { cutters: readonly KitchenCutter[] }) {
           ))}
         </ul>
       )}
+      <TakeBackList done={done} drop={drop} />
       <CutterForm onSaved={() => router.refresh()} />
     </section>
   );
@@ -72,7 +81,9 @@ function CutterForm({ onSaved }: { onSaved: () => void }) {
   const [measured, setMeasured] = useState('');
   const [scatter, setScatter] = useState<(typeof TOOLS)[number]['value']>('0.03');
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
-  const thicknessMm = Number(measured.replace(',', '.')) / Number(stack);
+  const units = useUnits();
+  const typed = typedLength(units);
+  const thicknessMm = typed.read(measured) / Number(stack);
   const save = async (event: React.FormEvent) => {
     event.preventDefault();
     const parsed = cutterSchema.safeParse({ name, setting, thicknessMm, scatter: Number(scatter) });
@@ -106,15 +117,21 @@ function CutterForm({ onSaved }: { onSaved: () => void }) {
       <Choice label="Measured on" value={stack} options={STACKED} onChange={setStack} />
       <FormField
         label={stack === '10' ? 'Height of the stack' : 'Thickness'}
-        unit="mm"
+        unit={typed.unit}
         inputMode="decimal"
         value={measured}
         onChange={(event) => setMeasured(event.target.value)}
-        fault={faults.thicknessMm && 'a number that makes 0.8 to 40 mm a slice'}
+        fault={
+          faults.thicknessMm && `a number that makes ${typed.show(0.8)} to ${typed.show(40)} ${typed.unit} a slice`
+        }
       />
       <Choice label="Tool" value={scatter} options={TOOLS} onChange={setScatter} />
       <p className="self-end pb-2 text-[15px]" role="status">
-        {thicknessMm > 0 ? `One slice is ${Number(thicknessMm.toFixed(2))} mm.` : ''}
+        {thicknessMm > 0
+          ? units === 'us'
+            ? `One slice is ${lengthText(thicknessMm, units)}.`
+            : `One slice is ${Number(thicknessMm.toFixed(2))} mm.`
+          : ''}
       </p>
       {faults.root && (
         <p role="alert" className="text-[14px] text-alarm sm:col-span-2">

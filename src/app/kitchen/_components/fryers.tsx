@@ -5,30 +5,52 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { z } from 'zod';
-import { fryerSchema, type KitchenFryer } from '@/schemas/kitchen';
+import { FRYER_LIMITS, fryerSchema, type KitchenFryer } from '@/schemas/kitchen';
 import { Button } from '@/ui/controls/button';
 import { FormField } from '@/ui/controls/form-field';
 import { notifyError } from '@/ui/notify';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
+import { useUnits } from '@/ui/units-context';
+import { areaText, lengthText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
+import { typedArea, typedAsIs, typedLength, typedTemperatureGap, type TypedUnit } from '@/ui/words/typed-units';
+import { TakeBackList, useTakeBack } from './take-back';
 
 type Entry = z.infer<typeof fryerSchema>;
 
-const FIELDS: readonly (readonly [keyof Omit<Entry, 'name'>, string, string])[] = [
-  ['powerW', 'Power, from its label', 'W'],
-  ['basketCm2', 'Basket floor, length times width', 'cm²'],
-  ['basketHeightMm', 'Basket height', 'mm'],
-  ['thermostatOffsetC', 'Air less dial, once warm; 0 if not known', '°C'],
+type Measured = Exclude<keyof Entry, 'name'>;
+
+const FIELDS: readonly {
+  readonly field: Measured;
+  readonly label: string;
+  readonly typed: (units: UnitSystem) => TypedUnit;
+  readonly limits: readonly [number, number];
+}[] = [
+  { field: 'powerW', label: 'Power, from its label', typed: () => typedAsIs('W'), limits: FRYER_LIMITS.powerW },
+  { field: 'basketCm2', label: 'Basket floor, length times width', typed: typedArea, limits: FRYER_LIMITS.basketCm2 },
+  { field: 'basketHeightMm', label: 'Basket height', typed: typedLength, limits: FRYER_LIMITS.basketHeightMm },
+  {
+    field: 'thermostatOffsetC',
+    label: 'Air less dial, once warm; 0 if not known',
+    typed: typedTemperatureGap,
+    limits: FRYER_LIMITS.thermostatOffsetC,
+  },
 ];
+
+const NEW_FRYER: Entry = { name: '', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 };
 
 /** The fryers of the kitchen: what their labels and a ruler tell. */
 export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
   const router = useRouter();
   const [editing, setEditing] = useState<string | null>(null);
-  const remove = async (id: string) => {
-    const sent = await send('DELETE', `/api/kitchen/fryers/${id}`, {});
-    if (sent.kind === 'done') router.refresh();
-    else notifyError(sent.error);
+  const units = useUnits();
+  const { done, add, drop } = useTakeBack();
+  const pathOf = (id: string) => `/api/kitchen/fryers/${id}`;
+  const remove = async (fryer: KitchenFryer) => {
+    const sent = await send('DELETE', pathOf(fryer.id), {});
+    if (sent.kind !== 'done') return notifyError(sent.error);
+    add({ words: `${fryer.name} is removed.`, takeBack: () => send('PUT', pathOf(fryer.id), pick(fryer)) });
+    router.refresh();
   };
   return (
     <section className="tray p-5" aria-labelledby="fryers">
@@ -39,19 +61,30 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
         {fryers.map((fryer) => (
           <li key={fryer.id} className="py-2">
             {editing === fryer.id ? (
-              <FryerForm id={fryer.id} before={fryer} close={() => setEditing(null)} />
+              <FryerForm
+                id={fryer.id}
+                before={fryer}
+                close={() => setEditing(null)}
+                onSaved={() =>
+                  add({
+                    words: `${fryer.name} is changed.`,
+                    takeBack: () => send('PUT', pathOf(fryer.id), pick(fryer)),
+                  })
+                }
+              />
             ) : (
               <div className="flex flex-wrap items-center gap-x-3">
                 <p className="min-w-0 grow text-[15px]">
                   <strong>{fryer.name}</strong>
                   <span className="block text-iron-soft">
-                    {Math.round(fryer.powerW)} W, {Math.round(fryer.basketCm2)} cm², {Math.round(fryer.basketHeightMm)}{' '}
-                    mm high{fryer.thermostatOffsetC !== 0 && `, air ${fryer.thermostatOffsetC} °C off the dial`}
+                    {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
+                    {lengthText(fryer.basketHeightMm, units)} high
+                    {fryer.thermostatOffsetC !== 0 && `, air ${offsetText(fryer.thermostatOffsetC, units)} the dial`}
                   </span>
                 </p>
                 <Button onClick={() => setEditing(fryer.id)}>Change</Button>
                 {fryers.length > 1 && (
-                  <Button look="quiet" onClick={() => remove(fryer.id)}>
+                  <Button look="quiet" onClick={() => remove(fryer)}>
                     Remove<span className="sr-only"> {fryer.name}</span>
                   </Button>
                 )}
@@ -60,6 +93,7 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
           </li>
         ))}
       </ul>
+      <TakeBackList done={done} drop={drop} />
       {editing === 'new' ? (
         <FryerForm id={newId()} close={() => setEditing(null)} />
       ) : (
@@ -71,34 +105,70 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
   );
 }
 
-function FryerForm({ id, before, close }: { id: string; before?: KitchenFryer; close: () => void }) {
+/** 12 °C above, or 7 °F below. */
+function offsetText(offsetC: number, units: UnitSystem): string {
+  return `${temperatureGapText(Math.abs(offsetC), units)} ${offsetC > 0 ? 'above' : 'below'}`;
+}
+
+type Texts = Record<keyof Entry, string>;
+
+function FryerForm({
+  id,
+  before,
+  close,
+  onSaved,
+}: {
+  id: string;
+  before?: KitchenFryer;
+  close: () => void;
+  onSaved?: () => void;
+}) {
   const router = useRouter();
+  const units = useUnits();
   const [ownId] = useState(id);
-  const { register, handleSubmit, formState, setError } = useForm<Entry>({
-    resolver: zodResolver(fryerSchema),
-    defaultValues: before
-      ? pick(before)
-      : { name: '', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 },
+  const start = before ? pick(before) : NEW_FRYER;
+  const shown = {
+    name: start.name,
+    ...Object.fromEntries(FIELDS.map(({ field, typed }) => [field, typed(units).show(start[field])])),
+  } as Texts;
+  /* a field left alone keeps its exact value, whatever the unit it is shown in */
+  const entryOf = (texts: Texts) => ({
+    name: texts.name,
+    ...Object.fromEntries(
+      FIELDS.map(({ field, typed }) => [
+        field,
+        texts[field] === shown[field] ? start[field] : typed(units).read(texts[field]),
+      ]),
+    ),
+  });
+  const check = zodResolver(fryerSchema);
+  const { register, handleSubmit, formState, setError } = useForm<Texts, unknown, Entry>({
+    resolver: (texts, context, options) => check(entryOf(texts) as Entry, context, options as never),
+    defaultValues: shown,
   });
   const save = async (entry: Entry) => {
-    const sent = await send('PUT', `/api/kitchen/fryers/${ownId}`, fryerSchema.parse(pick(entry)));
+    const sent = await send('PUT', `/api/kitchen/fryers/${ownId}`, entry);
     if (sent.kind !== 'done') return setError('root', { message: `${sent.error} What you wrote is still here.` });
     close();
+    onSaved?.();
     router.refresh();
   };
   return (
     <form onSubmit={handleSubmit(save)} aria-label="Fryer" className="mt-2 grid gap-3 sm:grid-cols-2">
       <FormField label="Name" {...register('name')} fault={formState.errors.name?.message} />
-      {FIELDS.map(([field, label, unit]) => (
-        <FormField
-          key={field}
-          label={label}
-          unit={unit}
-          inputMode="decimal"
-          {...register(field, { valueAsNumber: true })}
-          fault={formState.errors[field]?.message}
-        />
-      ))}
+      {FIELDS.map(({ field, label, typed, limits: [low, high] }) => {
+        const { unit, show } = typed(units);
+        return (
+          <FormField
+            key={field}
+            label={label}
+            unit={unit}
+            inputMode="decimal"
+            {...register(field)}
+            fault={formState.errors[field] && `a number from ${show(low)} to ${show(high)} ${unit}`}
+          />
+        );
+      })}
       {formState.errors.root && (
         <p role="alert" className="text-[14px] text-alarm sm:col-span-2">
           {formState.errors.root.message}
