@@ -60,6 +60,7 @@ const config = {
       testMatch: [
         '<rootDir>/src/core/**/*.test.ts',
         '<rootDir>/src/schemas/**/*.test.ts',
+        '<rootDir>/src/devices/**/*.test.ts',
         '<rootDir>/tests/reference/**/*.test.ts',
         '<rootDir>/tests/command/**/*.test.ts',
       ],

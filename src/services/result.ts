@@ -6,7 +6,8 @@ export type Failure =
   | { readonly code: 'not-found' }
   | { readonly code: 'unknown-fryer' }
   | { readonly code: 'last-fryer' }
-  | { readonly code: 'other-kitchen' };
+  | { readonly code: 'other-kitchen' }
+  | { readonly code: 'device-away' };
 
 /** What a use-case returns: a value, or why not. */
 export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: Failure };

@@ -13,6 +13,7 @@ const WORDS: Record<Failure['code'], { status: number; error: string }> = {
   'not-found': { status: 404, error: 'There is no such thing in this kitchen.' },
   'unknown-fryer': { status: 422, error: 'This fryer is not in this kitchen; choose one that is.' },
   'last-fryer': { status: 409, error: 'This is the only fryer, or it is gone already; a kitchen keeps one.' },
+  'device-away': { status: 502, error: 'The device did not take the order; look whether it is on.' },
   'other-kitchen': { status: 409, error: 'This id belongs to another kitchen.' },
 };
 

@@ -1,6 +1,6 @@
 import { mixBed } from '../fryer/bed';
-import { createSeededRandom } from '../numeric/seeded-random';
-import { cookDuration, dialTemperature, type CookAction, type Plan } from '../plan/plan';
+import { createSeededRandom, type RandomSource } from '../numeric/seeded-random';
+import { cookDuration, dialTemperature, type CookAction, type CookEvent, type Plan } from '../plan/plan';
 import type { CookRecord } from './cook-record';
 import { createRecorder } from './cook-recorder';
 import { addNext, type CookRun, oilAgain, pullRight, startRun, stepRun } from './cook-run';
@@ -38,10 +38,20 @@ export function cookUntil(plan: Plan, seed: number, time: number, resolution: Re
   return run;
 }
 
+/** Does at the drawer what an event says; returns how long the drawer is out, s. */
+export function actAtDrawer(run: CookRun, event: Pick<CookEvent, 'action' | 'oilMass'>, random: RandomSource): number {
+  const { open, mixing, turning } = ACTIONS[event.action];
+  mixBed(run.bed, mixing, turning, random);
+  if (event.action === 'pull') pullRight(run);
+  if (event.action === 'oil') oilAgain(run, event.oilMass ?? 0);
+  if (event.action === 'add') addNext(run);
+  return open;
+}
+
 function cook(
   plan: Plan,
   run: CookRun,
-  random: () => number,
+  random: RandomSource,
   resolution: Resolution,
   until: number,
   afterStep: (steps: number) => void,
@@ -53,12 +63,7 @@ function cook(
   for (let n = 0; n < steps; n++) {
     const time = n * resolution.step;
     while (event < events.length && events[event]!.time <= time) {
-      const { action, oilMass } = events[event]!;
-      openUntil = Math.max(openUntil, time + ACTIONS[action].open);
-      mixBed(run.bed, ACTIONS[action].mixing, ACTIONS[action].turning, random);
-      if (action === 'pull') pullRight(run);
-      if (action === 'oil') oilAgain(run, oilMass ?? 0);
-      if (action === 'add') addNext(run);
+      openUntil = Math.max(openUntil, time + actAtDrawer(run, events[event]!, random));
       event++;
     }
     stepRun(run, plan, dialTemperature(plan.stages, time), time + resolution.step / 2 < openUntil, resolution.step);

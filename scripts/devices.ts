@@ -1,0 +1,19 @@
+/* The stand-ins for a fryer, a scale, a probe and a colour reader, on loopback; see docs/formats/devices.md. */
+import { serveStandIns } from '../src/devices/stand-ins/server';
+import { createStandIns } from '../src/devices/stand-ins/stand-ins';
+
+const port = Number(process.env.PORT) || 3290;
+const seed = Number(process.env.SEED) || 1;
+
+serveStandIns(createStandIns(seed), port).then(
+  () => {
+    process.stdout.write(
+      `Fryer, scale, probe and colour reader answer at http://127.0.0.1:${port}; the app finds them there.\n` +
+        'Ctrl-C ends them.\n',
+    );
+  },
+  (error: Error) => {
+    process.stderr.write(`The stand-ins could not start: ${error.message}. Is the port ${port} taken?\n`);
+    process.exit(1);
+  },
+);

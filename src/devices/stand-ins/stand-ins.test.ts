@@ -1,0 +1,93 @@
+import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { createStandIns } from './stand-ins';
+
+const START = 1_790_000_000_000;
+
+/** Stand-ins on a clock that the test moves. */
+function bench(seed = 3) {
+  let at = START;
+  const standIns = createStandIns(seed, () => at);
+  return { standIns, pass: (seconds: number) => void (at += seconds * 1000), now: () => at };
+}
+
+test('an empty fryer heats to its dial, give or take its own thermostat, and cools when switched off', () => {
+  const { standIns, pass } = bench();
+  expect(standIns.report('fryer')).toMatchObject({ dial_c: null, heating: false, drawer: 'in' });
+  standIns.turnDial(200);
+  pass(30);
+  expect(standIns.report('fryer')).toMatchObject({ dial_c: 200, heating: true });
+  pass(400);
+  const { air_c: hot } = standIns.report('fryer')!;
+  expect(Math.abs(hot - 200)).toBeLessThan(20);
+  standIns.turnDial(null);
+  pass(900);
+  expect(standIns.report('fryer')!.air_c).toBeLessThan(hot - 60);
+});
+
+test('a loaded batch loses weight, warms at its heart and takes on colour; the drawer is out for a shake', () => {
+  const { standIns, pass } = bench();
+  standIns.turnDial(190);
+  pass(240);
+  standIns.atBasket({ action: 'load', plan: FIRST_PLAN });
+  const raw = standIns.report('colour')!.lab;
+  expect(standIns.report('scale')!.grams).toBeGreaterThan(0.9 * FIRST_PLAN.mass_g);
+  pass(300);
+  standIns.atBasket({ action: 'shake' });
+  expect(standIns.report('fryer')!.drawer).toBe('out');
+  pass(60);
+  expect(standIns.report('fryer')!.drawer).toBe('in');
+  pass(900);
+  expect(standIns.report('scale')!.grams).toBeLessThan(0.75 * FIRST_PLAN.mass_g);
+  expect(standIns.report('probe')!.centre_c).toBeGreaterThan(85);
+  const browned = standIns.report('colour')!.lab;
+  expect(browned[0]).toBeLessThan(raw[0] - 3);
+  standIns.atBasket({ action: 'empty' });
+  expect(standIns.report('scale')!.grams).toBeLessThan(5);
+});
+
+test('at 60 times the speed a minute of the clock is an hour of cooking, the same cook as at its own pace', () => {
+  const slow = bench();
+  const fast = bench();
+  fast.standIns.set({ clock: { real: START, shown: START, speed: 60 } });
+  for (const { standIns } of [slow, fast]) {
+    standIns.turnDial(190);
+    standIns.atBasket({ action: 'load', plan: FIRST_PLAN });
+  }
+  for (let minute = 0; minute < 12; minute++) {
+    slow.pass(60);
+    fast.pass(1);
+    slow.standIns.report('scale');
+    fast.standIns.report('scale');
+  }
+  const grams = (one: ReturnType<typeof bench>) => one.standIns.report('scale')!.grams;
+  expect(Math.abs(grams(slow) - grams(fast))).toBeLessThanOrEqual(4);
+  expect(grams(fast)).toBeLessThan(0.95 * FIRST_PLAN.mass_g);
+});
+
+test('fryers of different seeds run at different temperatures', () => {
+  const warm = [1, 2, 3, 4, 5].map((seed) => {
+    const { standIns, pass } = bench(seed);
+    standIns.turnDial(180);
+    pass(900);
+    return standIns.report('fryer')!.air_c;
+  });
+  expect(Math.max(...warm) - Math.min(...warm)).toBeGreaterThan(8);
+  warm.forEach((air) => expect(Math.abs(air - 180)).toBeLessThan(18));
+});
+
+test('each can be made to fail, and mended', () => {
+  const { standIns, pass } = bench();
+  standIns.turnDial(200);
+  standIns.set({ faults: { scale: 'silent', fryer: 'stuck', probe: 'noisy' } });
+  expect(standIns.faults).toEqual({ scale: 'silent', fryer: 'stuck', probe: 'noisy' });
+  expect(standIns.report('scale')).toBeNull();
+  const first = standIns.report('fryer')!.air_c;
+  pass(120);
+  expect(standIns.report('fryer')!.air_c).toBe(first);
+  const jumps = Array.from({ length: 12 }, () => standIns.report('probe')!.centre_c);
+  expect(Math.max(...jumps) - Math.min(...jumps)).toBeGreaterThan(8);
+  standIns.set({ faults: { scale: null, fryer: null } });
+  expect(standIns.report('scale')).not.toBeNull();
+  expect(standIns.report('fryer')!.air_c).toBeGreaterThan(first + 20);
+  expect(standIns.faults).toEqual({ probe: 'noisy' });
+});
