@@ -103,6 +103,8 @@ async function main() {
       DATABASE_URL: cluster.url('drubek_e2e'),
       DRUBEK_SECRET: 'a-secret-for-tests-only-a-secret',
       DRUBEK_DEMO: '1',
+      /* apart from the stand-ins of a demo that may be running */
+      DRUBEK_DEVICES: 'http://127.0.0.1:3299',
     };
     must(node, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
     const report = jestReport('e2e');

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BATCH_EVENT_KINDS, type BatchEvent } from '../core/cook/run-state';
+import { SPEED_LIMITS } from './device-message';
 import { type PlanFile, planFileSchema } from './plan-file';
 
 /** What was forecast when a batch began, minutes; kept to hold the outcome against it. */
@@ -40,7 +41,11 @@ export const batchEventSchema = z.strictObject({
       bite: z.enum(['as-said', 'softer', 'crisper']).optional(),
       said: z.number().min(0).max(50).optional(),
       lost: z.number().min(-0.2).max(1).optional(),
-      celsius: z.number().min(60).max(250).optional(),
+      celsius: z.number().min(-40).max(400).optional(),
+      share: z.number().min(0).max(1).optional(),
+      speed: z.number().min(SPEED_LIMITS[0]).max(SPEED_LIMITS[1]).optional(),
+      real: z.number().int().min(1_500_000_000_000).max(4_102_444_800_000).optional(),
+      device: z.boolean().optional(),
     })
     .default({}),
 });

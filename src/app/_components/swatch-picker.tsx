@@ -6,7 +6,7 @@ import type { ColourRamp } from '@/core/food/colour-ramp';
 import { foodColour } from '@/ui/colour/food-colours';
 
 /** Steps of the ramp a cook can tell apart, with a word for each. */
-const SWATCHES: readonly { readonly browning: number; readonly word: string }[] = [
+export const SWATCHES: readonly { readonly browning: number; readonly word: string }[] = [
   { browning: 0.1, word: 'raw' },
   { browning: 0.4, word: 'pale' },
   { browning: 0.7, word: 'light gold' },

@@ -5,11 +5,12 @@ import { Shell } from '../_components/shell';
 import { Unavailable } from '../_components/unavailable';
 import { pageKitchen } from '../_lib/session';
 import { Cutters } from './_components/cutters';
+import { DevicePanel } from './_components/device-panel';
 import { Fryers } from './_components/fryers';
 
 export const metadata = { title: 'Kitchen' };
 
-/** The cook's own fryers and cutters, and every caution on one page. */
+/** The cook's own fryers, cutters and devices, and every caution on one page. */
 export default async function KitchenPage() {
   const kitchen = await pageKitchen();
   if (!kitchen) return <Unavailable />;
@@ -22,6 +23,7 @@ export default async function KitchenPage() {
       <div className="grid gap-4 lg:grid-cols-2">
         <Fryers fryers={loaded.value.fryers} />
         <Cutters cutters={loaded.value.cutters} />
+        <DevicePanel />
         <section className="tray p-5 lg:col-span-2" aria-labelledby="cautions">
           <h2 id="cautions" className="text-[22px]">
             Cautions

@@ -8,6 +8,7 @@ const trace: Trace = {
   browning: Float32Array.from([0, 0.5, 1]),
   crispness: Float32Array.from([0, 0.6, 1.2]),
   waterLost: Float32Array.from([0, 0.25, 0.5]),
+  right: Float32Array.of(0, 1),
   air: Float32Array.from([293, 463, 463]),
   doneTime: 1100,
 };

@@ -6,9 +6,9 @@ const LEAST_SEEN = 0.08;
 
 /**
  * Standard deviations of what is told: ln browning beside a picture, ln browning by swatch, ln crispness by a bend, share of
- * weight, K of air. Source: assumed; eyes in kitchen light tell half a swatch, kitchen scales 1–2 g and what sticks to the basket.
+ * weight, K of air, share of pieces taken as right. Source: assumed; eyes in kitchen light tell half a swatch, kitchen scales 1–2 g and what sticks to the basket.
  */
-const NOISE = { look: 0.25, swatch: 0.2, bite: 0.4, weight: 0.015, air: 4 } as const;
+const NOISE = { look: 0.25, swatch: 0.2, bite: 0.4, weight: 0.015, air: 4, pulled: 0.25 } as const;
 
 /** Share of answers that are slips of the hand or of the eye. Source: assumed; keeps one wrong tap from deciding all. */
 const SLIPS = 0.02;
@@ -31,6 +31,8 @@ function deviation(trace: Trace, observation: Observation): number {
     }
     case 'weight':
       return (traceAt(trace, trace.waterLost, time) - observation.lost) / NOISE.weight;
+    case 'pulled':
+      return (traceAt(trace, trace.right, time) - observation.share) / NOISE.pulled;
     case 'air':
       return (traceAt(trace, trace.air, time) - observation.temperature) / NOISE.air;
   }

@@ -17,5 +17,7 @@ export type Observation =
   | { readonly kind: 'bite'; readonly time: number; readonly bite: Bite; readonly said: number }
   /** kg lost over kg put in, from a scale */
   | { readonly kind: 'weight'; readonly time: number; readonly lost: number }
+  /** share of all pieces that the cook took out as right */
+  | { readonly kind: 'pulled'; readonly time: number; readonly share: number }
   /** K of the fryer's air, from a sensor */
   | { readonly kind: 'air'; readonly time: number; readonly temperature: number };

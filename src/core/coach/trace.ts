@@ -1,4 +1,5 @@
 import { findDoneTime } from '../forecast/done-time';
+import { judgePiece } from '../engine/judge-piece';
 import type { CookRecord } from '../engine/cook-record';
 import type { Resolution } from '../engine/resolution';
 import { simulateCook } from '../engine/simulate-cook';
@@ -13,6 +14,8 @@ export interface Trace {
   /** median piece, over that wished */
   readonly crispness: Float32Array;
   readonly waterLost: Float32Array;
+  /** share of the pieces that are right */
+  readonly right: Float32Array;
   /** K */
   readonly air: Float32Array;
   /** s, or null when not within the stages */
@@ -30,9 +33,27 @@ export function traceOf(plan: Plan, seed: number): Trace {
     browning: medians(record, record.browning, 2 * record.pieces),
     crispness: medians(record, record.crispness, record.pieces),
     waterLost: record.waterLost,
+    right: rightShares(record, plan),
     air: record.airTemperature,
     doneTime: findDoneTime(record, plan),
   };
+}
+
+function rightShares({ samples, pieces, browning, crispness, softness }: CookRecord, plan: Plan): Float32Array {
+  return Float32Array.from({ length: samples }, (_, s) => {
+    let right = 0;
+    for (let at = s * pieces; at < (s + 1) * pieces; at++) {
+      const verdict = judgePiece(
+        browning[2 * at]!,
+        browning[2 * at + 1]!,
+        crispness[at]!,
+        softness[at]!,
+        plan.target.colour,
+      );
+      if (verdict === 1) right++;
+    }
+    return right / pieces;
+  });
 }
 
 function medians(record: CookRecord, values: Float32Array, width: number): Float32Array {

@@ -3,7 +3,7 @@ import type { CookAction, CookEvent } from '../plan/plan';
 
 /** What to do next at the fryer, and when, s after loading. */
 export interface NextAction {
-  readonly verb: CookAction | 'check' | 'pull';
+  readonly verb: CookAction | 'check' | 'probe' | 'pull';
   readonly at: number;
 }
 
@@ -12,7 +12,8 @@ const CHECK_STANDS = 45;
 
 /**
  * The next thing to do: the earliest of the openings to come, the first check, and the pull at the done time plus what
- * the cook added. After its time the pull stands until it is done.
+ * the cook added. After its time the pull stands until it is done. Where a safe heart has not been probed yet, probing
+ * takes the place of the pull: never colour ends such a run.
  */
 export function nextAction(
   forecast: Pick<Forecast, 'doneTime' | 'firstCheck'>,
@@ -20,6 +21,7 @@ export function nextAction(
   extra: number,
   elapsed: number,
   end: number,
+  mustProbe = false,
 ): NextAction {
   const pullAt = (forecast.doneTime ?? end) + extra;
   const candidates: NextAction[] = toCome
@@ -29,6 +31,6 @@ export function nextAction(
     const check = forecast.firstCheck + extra;
     if (elapsed < check + CHECK_STANDS) candidates.push({ verb: 'check', at: check });
   }
-  candidates.push({ verb: 'pull', at: pullAt });
+  candidates.push({ verb: mustProbe ? 'probe' : 'pull', at: pullAt });
   return candidates.reduce((first, candidate) => (candidate.at < first.at ? candidate : first));
 }

@@ -1,7 +1,7 @@
 import { FIRST_PLAN } from '../../schemas/edit-plan';
 import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
-import { prepDuration, prepTasks } from './prep-tasks';
+import { preheatDueIn, prepDuration, prepTasks } from './prep-tasks';
 
 const tasksOf = (prep: PlanFileInput['prep'], preheat = true) =>
   prepTasks(
@@ -44,4 +44,31 @@ test('long steps add up, hands run beside the preheat', () => {
   expect(prepDuration(tasksOf([{ step: 'dry', method: 'towel' }, oil]))).toBe(240);
   expect(prepDuration(tasksOf([]))).toBe(240);
   expect(prepDuration(tasksOf([], false))).toBe(0);
+});
+
+describe('the preheat is timed to be hot when the rest is ready', () => {
+  const tasks = tasksOf([
+    { step: 'soak', minutes: 30, water_c: 15 },
+    { step: 'dry', method: 'towel' },
+    { step: 'oil', mass_g: 8 },
+  ]);
+  const state = (begun: [number, number][], done: number[] = []) => ({
+    prepBegun: new Map(begun),
+    prepDone: new Set(done),
+  });
+
+  test('it waits for what is left, less its own time', () => {
+    expect(preheatDueIn(tasks, state([]), 0)).toBe(30 * 60 + 180 + 60 - 240);
+    expect(preheatDueIn(tasks, state([[0, 0]]), 20 * 60_000)).toBe(10 * 60);
+  });
+
+  test('it is due while drying, and once begun it is due no more', () => {
+    expect(preheatDueIn(tasks, state([[0, 0]], [0]), 30 * 60_000)).toBe(0);
+    expect(preheatDueIn(tasks, state([[1, 0]], [0]), 60_000)).toBeLessThan(0);
+    expect(preheatDueIn(tasks, state([[3, 0]], [0]), 0)).toBeNull();
+  });
+
+  test('a cold start needs none', () => {
+    expect(preheatDueIn(tasksOf([{ step: 'oil', mass_g: 8 }], false), state([]), 0)).toBeNull();
+  });
 });

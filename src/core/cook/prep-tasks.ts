@@ -96,3 +96,23 @@ export function prepDuration(tasks: readonly PrepTask[]): number {
   }
   return before + Math.max(beside, preheat);
 }
+
+/**
+ * s until the preheat must begin to be ready when the rest is, from what has begun and what is done; 0 or less is now.
+ * Null where there is none, or it has begun. Steps still to do are taken one after the other.
+ * @param now ms since 1970
+ */
+export function preheatDueIn(
+  tasks: readonly PrepTask[],
+  run: { readonly prepBegun: ReadonlyMap<number, number>; readonly prepDone: ReadonlySet<number> },
+  now: number,
+): number | null {
+  const own = tasks.findIndex((task) => task.kind === 'preheat');
+  if (own < 0 || run.prepBegun.has(own) || run.prepDone.has(own)) return null;
+  const left = tasks.reduce((sum, task, i) => {
+    if (i === own || run.prepDone.has(i)) return sum;
+    const begun = run.prepBegun.get(i);
+    return sum + (begun === undefined ? task.duration : Math.max(0, task.duration - (now - begun) / 1000));
+  }, 0);
+  return left - tasks[own]!.duration;
+}

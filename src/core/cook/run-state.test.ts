@@ -3,6 +3,7 @@ import { nextAction } from './next-action';
 import { prepDuration, prepTasks } from './prep-tasks';
 import { type BatchEvent, type BatchEventKind, deriveRun, openingsToCome } from './run-state';
 import { fingerprintAt } from './fingerprint';
+import { shownAt } from './shown-clock';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 
@@ -107,4 +108,72 @@ test('what was seen, bent and weighed is kept with its time; answers that carry 
     { kind: 'weight', time: 900, lost: 0.4 },
   ]);
   expect(run.dialTurns).toEqual([{ time: 1020, celsius: 180 }]);
+});
+
+describe('what two devices tell', () => {
+  test('the same deed within half a minute counts once, and is shown', () => {
+    const both = [
+      event('loaded', 0),
+      event('loaded', 0.2),
+      event('shaken', 7),
+      event('shaken', 7.3),
+      event('shaken', 12),
+    ];
+    const run = deriveRun(both);
+    expect(run.loadedAt).toBe(START);
+    expect(run.openings.map(({ time }) => time)).toEqual([420, 720]);
+    expect(run.passedOver.map(({ event, rule }) => [event.kind, rule])).toEqual([
+      ['loaded', 'told-twice'],
+      ['shaken', 'told-twice'],
+    ]);
+  });
+
+  test('a second loading or pull never moves the first, however late it comes', () => {
+    const run = deriveRun([event('loaded', 0), event('loaded', 9), event('done', 20), event('done', 24)]);
+    expect([run.loadedAt, run.doneAt]).toEqual([START, START + 20 * 60_000]);
+    expect(run.passedOver).toHaveLength(2);
+  });
+
+  test('what is told of the pieces after they are out is passed over; salting and serving are not', () => {
+    const run = deriveRun([
+      event('loaded', 0),
+      event('done', 20),
+      event('shaken', 21),
+      event('looked', 21, { browning: 1 }),
+      event('seasoned', 21),
+      event('served', 23),
+    ]);
+    expect(run.openings).toEqual([]);
+    expect(run.observations).toEqual([]);
+    expect(run.passedOver.map(({ rule }) => rule)).toEqual(['after-the-end', 'after-the-end']);
+    expect([run.seasoned, run.servedAt]).toEqual([true, START + 23 * 60_000]);
+  });
+
+  test('taking back the first of two tellings lets the second count', () => {
+    const first = event('shaken', 7);
+    const run = deriveRun([event('loaded', 0), first, event('shaken', 7.2), event('undone', 8, { event: first.id })]);
+    expect(run.openings).toEqual([{ time: 432, action: 'shake' }]);
+    expect(run.passedOver).toEqual([]);
+  });
+
+  test('minutes added twice within half a minute are two minutes', () => {
+    expect(deriveRun([event('loaded', 0), event('more-time', 9), event('more-time', 9.1)]).extraMinutes).toBe(2);
+  });
+});
+
+test('a rehearsal sets the clock, and only what a hand told can be taken back', () => {
+  const run = deriveRun([
+    event('loaded', 0),
+    event('shaken', 5),
+    event('rehearsed', 6, { speed: 60, real: START + 1000 }),
+    event('weighed', 7, { lost: 0.2, device: true }),
+    event('air-read', 8, { celsius: 187, device: true }),
+    event('probed', 9, { celsius: 71 }),
+    event('probed', 10, { celsius: 69 }),
+  ]);
+  expect(run.clock).toEqual({ real: START + 1000, shown: START + 6 * 60_000, speed: 60 });
+  expect(shownAt(run.clock, START + 2000)).toBe(START + 7 * 60_000);
+  expect(run.observations.map(({ kind }) => kind)).toEqual(['weight', 'air']);
+  expect(run.probed).toBe(71);
+  expect(run.last!.kind).toBe('probed');
 });

@@ -1,5 +1,7 @@
 import type { Bite, Look, Observation } from '../coach/observation';
 import type { CookEvent } from '../plan/plan';
+import { kelvinFromCelsius } from '../units/temperature';
+import { REAL_TIME, type ShownClock } from './shown-clock';
 
 /** What can happen to a batch, as stored. */
 export const BATCH_EVENT_KINDS = [
@@ -19,6 +21,11 @@ export const BATCH_EVENT_KINDS = [
   'weighed',
   'dial-turned',
   'stuck',
+  'air-read',
+  'probed',
+  'rehearsed',
+  'seasoned',
+  'served',
   'done',
   'undone',
 ] as const;
@@ -42,8 +49,15 @@ export interface EventDetail {
   readonly said?: number;
   /** weighed: share of the weight put in that is gone */
   readonly lost?: number;
-  /** dial-turned: to which °C */
+  /** dial-turned: to which °C; air-read, probed: what it showed */
   readonly celsius?: number;
+  /** pulled-some: share of the pieces */
+  readonly share?: number;
+  /** rehearsed: the clock from here on runs this many times as fast; `real` is ms since 1970 by a true clock */
+  readonly speed?: number;
+  readonly real?: number;
+  /** told by a device, not by a hand */
+  readonly device?: boolean;
 }
 
 /** One event of a batch. Times are ms since 1970 by the device's clock. */
@@ -52,6 +66,12 @@ export interface BatchEvent {
   readonly kind: BatchEventKind;
   readonly happenedAt: number;
   readonly detail: EventDetail;
+}
+
+/** Something that was told and does not count, and by which rule. */
+export interface PassedOver {
+  readonly event: BatchEvent;
+  readonly rule: 'told-twice' | 'after-the-end';
 }
 
 /** Where a batch stands. Derived from its events alone, so that reload, sleep and a second device agree. */
@@ -72,7 +92,16 @@ export interface RunState {
   readonly dialTurns: readonly { readonly time: number; readonly celsius: number }[];
   /** whether pieces were said to stick or break */
   readonly stuck: boolean;
-  /** the newest event that can still be undone, or null */
+  /** °C, the warmest that a probe showed, or null */
+  readonly probed: number | null;
+  /** whether they were salted while hot */
+  readonly seasoned: boolean;
+  readonly servedAt: number | null;
+  /** the clock that this run's times are told by */
+  readonly clock: ShownClock;
+  /** what two devices told alike, or one too late; shown, and not counted */
+  readonly passedOver: readonly PassedOver[];
+  /** the newest event of a hand that can still be undone, or null */
   readonly last: BatchEvent | null;
 }
 
@@ -86,13 +115,33 @@ const OPENING_OF: Partial<Record<BatchEventKind, CookEvent['action']>> = {
   'drawer-open': 'open',
 };
 
+/** How near the same deed told by two devices lies, ms. Source: assumed; nobody shakes twice in half a minute. */
+const SAME_DEED = 30_000;
+
+/** Deeds that are done once, whoever tells them. */
+const DEEDS: ReadonlySet<BatchEventKind> = new Set([
+  'loaded',
+  'shaken',
+  'tossed',
+  'flipped',
+  'oiled',
+  'added',
+  'pulled-some',
+  'done',
+]);
+
+/** What may still be told once the pieces are out. */
+const AFTER_THE_END: ReadonlySet<BatchEventKind> = new Set(['done', 'seasoned', 'served', 'rehearsed', 'probed']);
+
 /** Folds events, in any order and with repeats, into the state of the batch. */
 export function deriveRun(events: readonly BatchEvent[]): RunState {
   const unique = [...new Map(events.map((event) => [event.id, event])).values()];
   const undone = new Set(unique.filter((event) => event.kind === 'undone').map((event) => event.detail.event));
   const standing = unique
     .filter((event) => event.kind !== 'undone' && !undone.has(event.id))
-    .sort((a, b) => a.happenedAt - b.happenedAt);
+    .sort((a, b) => a.happenedAt - b.happenedAt || (a.id < b.id ? -1 : 1));
+  const counted: BatchEvent[] = [];
+  const passedOver: PassedOver[] = [];
   const prepBegun = new Map<number, number>();
   const prepDone = new Set<number>();
   let loadedAt: number | null = null;
@@ -101,7 +150,20 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
   const openings: CookEvent[] = [];
   const observations: Observation[] = [];
   const dialTurns: { time: number; celsius: number }[] = [];
+  let probed: number | null = null;
+  let servedAt: number | null = null;
+  let clock = REAL_TIME;
   for (const event of standing) {
+    const rule = passOver(event, counted, doneAt);
+    if (rule) {
+      passedOver.push({ event, rule });
+      continue;
+    }
+    counted.push(event);
+    const { speed, real } = event.detail;
+    if (event.kind === 'rehearsed' && speed !== undefined && real !== undefined) {
+      clock = { real, shown: event.happenedAt, speed };
+    }
     const action = OPENING_OF[event.kind];
     if (event.kind === 'prep-begun' && event.detail.step !== undefined)
       prepBegun.set(event.detail.step, event.happenedAt);
@@ -110,18 +172,21 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     else if (loadedAt === null) continue;
     else if (event.kind === 'done') doneAt ??= event.happenedAt;
     else if (event.kind === 'more-time') extraMinutes += 1;
+    else if (event.kind === 'served') servedAt ??= event.happenedAt;
     else {
       const time = Math.max(0, (event.happenedAt - loadedAt) / 1000);
       if (action) openings.push({ time, action });
       if (event.kind === 'dial-turned' && event.detail.celsius !== undefined) {
         dialTurns.push({ time, celsius: event.detail.celsius });
       }
+      if (event.kind === 'probed' && event.detail.celsius !== undefined) {
+        probed = Math.max(probed ?? -Infinity, event.detail.celsius);
+      }
       observations.push(...observationOf(event, time));
     }
   }
   const phase = loadedAt === null ? 'prep' : doneAt === null ? 'cooking' : 'done';
-  const last = standing.at(-1) ?? null;
-  const stuck = standing.some((event) => event.kind === 'stuck');
+  const last = counted.findLast((event) => event.kind !== 'rehearsed' && !event.detail.device) ?? null;
   return {
     phase,
     prepBegun,
@@ -132,17 +197,36 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     openings,
     observations,
     dialTurns,
-    stuck,
+    stuck: counted.some((event) => event.kind === 'stuck'),
+    probed,
+    seasoned: counted.some((event) => event.kind === 'seasoned'),
+    servedAt,
+    clock,
+    passedOver,
     last,
   };
 }
 
+/** The rule by which an event does not count, given what counted before it. */
+function passOver(event: BatchEvent, counted: readonly BatchEvent[], doneAt: number | null): PassedOver['rule'] | null {
+  const near = (other: BatchEvent) => other.kind === event.kind && event.happenedAt - other.happenedAt < SAME_DEED;
+  if (DEEDS.has(event.kind) && counted.some(near)) return 'told-twice';
+  if ((event.kind === 'loaded' || event.kind === 'done') && counted.some((other) => other.kind === event.kind)) {
+    return 'told-twice';
+  }
+  return doneAt !== null && !AFTER_THE_END.has(event.kind) ? 'after-the-end' : null;
+}
+
 /** What an event tells of the pieces; nothing where it carries too little. */
 function observationOf({ kind, detail }: BatchEvent, time: number): Observation[] {
-  const { look, shown, browning, bite, said, lost } = detail;
+  const { look, shown, browning, bite, said, lost, celsius, share } = detail;
   if (kind === 'looked' && browning !== undefined) return [{ kind: 'swatch', time, browning }];
   if (kind === 'looked' && look !== undefined && shown !== undefined) return [{ kind: 'look', time, look, shown }];
   if (kind === 'bent' && bite !== undefined && said !== undefined) return [{ kind: 'bite', time, bite, said }];
+  if (kind === 'air-read' && celsius !== undefined) {
+    return [{ kind: 'air', time, temperature: kelvinFromCelsius(celsius) }];
+  }
+  if (kind === 'pulled-some' && share !== undefined) return [{ kind: 'pulled', time, share }];
   if (kind === 'weighed' && lost !== undefined) return [{ kind: 'weight', time, lost }];
   return [];
 }

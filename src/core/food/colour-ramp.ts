@@ -50,3 +50,23 @@ export function colourAtBrowning(ramp: ColourRamp, browning: number): LabColour 
   }
   return CHARRED;
 }
+
+/** Levels tried when a colour is looked up, and the darkest of them. */
+const TRIED = 300;
+const DARKEST = 6;
+
+/** The degree of browning whose colour lies nearest (ΔE 1976) to one that was read. Resolution 0.02. */
+export function browningOfColour(ramp: ColourRamp, [l, a, b]: LabColour): number {
+  let nearest = 0;
+  let least = Infinity;
+  for (let level = 0; level <= TRIED; level++) {
+    const browning = (DARKEST * level) / TRIED;
+    const [l1, a1, b1] = colourAtBrowning(ramp, browning);
+    const distance = (l - l1) ** 2 + (a - a1) ** 2 + (b - b1) ** 2;
+    if (distance < least) {
+      least = distance;
+      nearest = browning;
+    }
+  }
+  return nearest;
+}

@@ -1,5 +1,5 @@
 import clsx from 'clsx';
-import type { ButtonHTMLAttributes } from 'react';
+import type { ComponentProps } from 'react';
 
 const LOOKS = {
   main: 'bg-rim text-white hover:bg-[#18328a] disabled:bg-iron-soft',
@@ -14,7 +14,7 @@ export function Button({
   look = 'plain',
   className,
   ...rest
-}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof LOOKS }) {
+}: ComponentProps<'button'> & { look?: keyof typeof LOOKS }) {
   return (
     <button
       type="button"

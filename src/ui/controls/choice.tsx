@@ -5,6 +5,8 @@ import { memo, useDeferredValue, useId } from 'react';
 
 interface ChoiceProps<Value extends string> {
   readonly label: string;
+  /** for screen readers alone, where the place says it to the eye */
+  readonly hideLabel?: boolean;
   readonly value: Value;
   readonly options: readonly {
     readonly value: Value;
@@ -21,11 +23,15 @@ export function Choice<Value extends string>(props: ChoiceProps<Value>) {
   return <Radios shown={useDeferredValue(props) as unknown as ChoiceProps<string>} />;
 }
 
-const Radios = memo(function Radios({ shown: { label, value, options, onChange } }: { shown: ChoiceProps<string> }) {
+const Radios = memo(function Radios({
+  shown: { label, hideLabel, value, options, onChange },
+}: {
+  shown: ChoiceProps<string>;
+}) {
   const id = useId();
   return (
     <div>
-      <span id={id} className="mb-1 block text-[14px] font-semibold">
+      <span id={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-[14px] font-semibold'}>
         {label}
       </span>
       <RadioGroup.Root aria-labelledby={id} value={value} onValueChange={onChange} className="flex flex-wrap gap-1.5">

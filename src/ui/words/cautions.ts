@@ -1,3 +1,4 @@
+import type { CookAction } from '../../core/plan/plan';
 import type { FoodCaution } from '../../core/food/food';
 
 /** Cautions of foods. */
@@ -26,9 +27,27 @@ export const STEP_CAUTIONS = {
   cook: 'Drawer, basket and steam are hot. Follow your appliance’s manual and your local food-safety authority; where they differ from Drubek, they are right.',
 } as const;
 
+/** Cautions at the drawer, by what is done there; shown when it is due. */
+export const ACTION_CAUTIONS: Record<CookAction | 'check' | 'probe' | 'pull', string> = {
+  shake: 'Hot drawer: set it on a heat-proof mat and let the first steam go before you shake, away from you.',
+  toss: 'Tip the hot basket away from you into a wide bowl; its rim burns.',
+  flip: 'Flip with tongs, not with fingers; the grate and the sides are as hot as the air.',
+  open: 'Steam comes out first: face and hands away from the gap.',
+  check: 'Steam comes out first. Let a piece cool a moment before you bend or taste it.',
+  probe: 'Push the probe into the thickest piece from the side; the grate next to it is hot.',
+  pull: 'Tip out away from you; oil that drips from the basket is hot and makes the floor slippery.',
+  oil: 'Oil in the bowl, never into the hot fryer: dripping oil smokes and can catch fire at the heater.',
+  add: 'Lay the pieces in with tongs; wet ones spit.',
+};
+
+/** For a fryer with a liner in it. */
+export const LINER_CAUTION = 'A liner stays in only under food: empty and light, it is blown into the heater.';
+
 /** Every caution, for the page that gathers them. */
 export const CAUTION_PAGE: readonly string[] = [
   ...Object.values(STEP_CAUTIONS),
+  ...Object.values(ACTION_CAUTIONS),
+  LINER_CAUTION,
   ...Object.values(FOOD_CAUTIONS),
   'Crumbs and batter contain gluten and egg, marinades often soy and sesame.',
   'Golden, not brown: the darker starchy food gets, the more acrylamide it holds.',

@@ -8,7 +8,7 @@ const NOTICED = 20;
 
 /** What the answers so far come to, in one sentence with its numbers. */
 export function correctionText({ interval, taken }: Correction): string {
-  const from = taken === 1 ? 'one answer' : `${taken} answers`;
+  const from = taken === 1 ? 'one answer' : `${taken} answers and readings`;
   if (interval.p50 === null) return `After ${from}: not done within the stages.`;
   const range =
     interval.p10 !== null && interval.p90 !== null

@@ -5,6 +5,7 @@ import { ANSWER_STEP } from '@/core/coach/observation';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
 import { foodColour } from '@/ui/colour/food-colours';
+import { SWATCHES } from '@/app/_components/swatch-picker';
 import { Button } from '@/ui/controls/button';
 
 const LOOKS = [
@@ -56,6 +57,27 @@ export function Answers({
             />
             {word} <kbd className="text-[14px] font-normal opacity-80">{key}</kbd>
           </Button>
+        ))}
+      </div>
+      <div
+        role="group"
+        aria-label="Or tap the colour that most pieces have"
+        className="mt-2.5 flex flex-wrap items-center gap-1.5"
+      >
+        <span className="mr-1 text-[15px] text-ash">Most are:</span>
+        {SWATCHES.map(({ browning, word }) => (
+          <button
+            key={word}
+            type="button"
+            onClick={() => record('looked', { browning })}
+            className="flex min-h-11 items-center gap-1.5 rounded-part border-2 border-iron-line px-2 text-[15px]"
+          >
+            <span
+              className="size-6 rounded-[3px] border border-ash"
+              style={{ background: foodColour(ramp, browning) }}
+            />
+            {word}
+          </button>
         ))}
       </div>
       <div className="mt-2.5 flex flex-wrap items-center gap-2.5">

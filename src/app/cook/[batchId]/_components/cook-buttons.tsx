@@ -1,8 +1,8 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { NextAction } from '@/core/cook/next-action';
-import type { BatchEventKind } from '@/core/cook/run-state';
+import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
 import { Button } from '@/ui/controls/button';
 
 const BUTTONS: readonly { readonly kind: BatchEventKind; readonly word: string; readonly key: string }[] = [
@@ -20,6 +20,7 @@ const ANSWER_TO: Record<NextAction['verb'], BatchEventKind> = {
   toss: 'tossed',
   flip: 'flipped',
   open: 'drawer-open',
+  probe: 'drawer-open',
   check: 'drawer-open',
   pull: 'done',
   oil: 'oiled',
@@ -32,8 +33,35 @@ const WHEN_DUE: readonly (typeof BUTTONS)[number][] = [
   { kind: 'added', word: 'Added', key: 'a' },
 ];
 
+/** How many were pulled, as cooks say it. */
+const SHARES = [
+  { share: 0.1, word: 'A few' },
+  { share: 0.25, word: 'A quarter' },
+  { share: 0.5, word: 'Half' },
+  { share: 0.8, word: 'Most' },
+] as const;
+
 /** Large answers, by touch and by key; the one that is due stands out. */
-export function CookButtons({ verb, record }: { verb: NextAction['verb']; record: (kind: BatchEventKind) => void }) {
+export function CookButtons({
+  verb,
+  record,
+}: {
+  verb: NextAction['verb'];
+  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+}) {
+  const [counting, setCounting] = useState(false);
+  const first = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (counting) first.current?.focus();
+  }, [counting]);
+  const press = useCallback(
+    (kind: BatchEventKind) => (kind === 'pulled-some' ? setCounting(true) : record(kind)),
+    [record],
+  );
+  const pulled = (share: number) => {
+    record('pulled-some', { share });
+    setCounting(false);
+  };
   const due = WHEN_DUE.filter((button) => button.kind === ANSWER_TO[verb]);
   const buttons = [...due, ...BUTTONS];
   useEffect(() => {
@@ -41,11 +69,34 @@ export function CookButtons({ verb, record }: { verb: NextAction['verb']; record
       if (event.target instanceof HTMLInputElement || event.repeat || event.ctrlKey || event.metaKey || event.altKey)
         return;
       const button = [...WHEN_DUE, ...BUTTONS].find((candidate) => candidate.key === event.key.toLowerCase());
-      if (button) record(button.kind);
+      if (button) press(button.kind);
     };
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);
-  }, [record]);
+  }, [press]);
+  if (counting) {
+    return (
+      <div role="group" aria-label="How many came out?" className="mt-3">
+        <p className="mb-1 text-[17px]">Take out those that are right. How many came out?</p>
+        <div className="grid grid-cols-2 gap-2.5 sm:grid-cols-5">
+          {SHARES.map(({ share, word }, i) => (
+            <Button
+              key={word}
+              ref={i === 0 ? first : undefined}
+              look="light"
+              className="min-h-16 text-[18px]"
+              onClick={() => pulled(share)}
+            >
+              {word}
+            </Button>
+          ))}
+          <Button look="iron" className="min-h-16 text-[18px]" onClick={() => setCounting(false)}>
+            None
+          </Button>
+        </div>
+      </div>
+    );
+  }
   return (
     <div className="mt-3 grid grid-cols-2 gap-2.5 sm:grid-cols-4 lg:grid-cols-7">
       {buttons.map((button) => (
@@ -54,7 +105,7 @@ export function CookButtons({ verb, record }: { verb: NextAction['verb']; record
           look={ANSWER_TO[verb] === button.kind ? 'light' : 'iron'}
           className="min-h-16 px-2 text-[18px]"
           aria-keyshortcuts={button.key}
-          onClick={() => record(button.kind)}
+          onClick={() => press(button.kind)}
         >
           {button.word} <kbd className="ml-1 text-[14px] font-normal uppercase opacity-80">{button.key}</kbd>
         </Button>

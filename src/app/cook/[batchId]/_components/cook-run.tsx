@@ -1,41 +1,103 @@
 'use client';
 
-import { useMemo } from 'react';
-import { deriveRun } from '@/core/cook/run-state';
+import { useCallback, useMemo, useSyncExternalStore } from 'react';
+import { prepTasks } from '@/core/cook/prep-tasks';
+import { type PassedOver, type RunState } from '@/core/cook/run-state';
+import { REAL_TIME, shownAt } from '@/core/cook/shown-clock';
 import { browningSeen } from '@/core/cook/suggest-outcome';
+import { dialTemperature, type Plan } from '@/core/plan/plan';
+import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { OutcomeForm } from '@/app/_components/outcome-form';
+import { useDevices } from '@/ui/devices/use-devices';
+import { JOINED } from '@/ui/joined-device';
 import { useNow } from '@/ui/use-now';
+import { EVENT_WORDS } from '@/ui/words/labels';
+import { AfterPhase } from './after-phase';
 import { CookingPhase } from './cooking-phase';
+import { DeviceStrip } from './device-strip';
+import { effectivePlan } from './effective-plan';
 import { PrepPhase } from './prep-phase';
 import { SecondDevice } from './second-device';
 import { useBatchEvents } from './use-batch-events';
+import { useDeviceHelp } from './use-device-help';
 
 /** Words for the last thing recorded, so that a mis-tap can be taken back. */
 function undoWords(kind: string): string {
   return kind === 'loaded' ? 'Take back: loaded' : kind === 'done' ? 'Take back: pulled' : 'Take back the last tap';
 }
 
+const RULES: Record<PassedOver['rule'], string> = {
+  'told-twice': 'was told twice; it counts once',
+  'after-the-end': 'was told after the pull; it does not count',
+};
+
+/** K the dial should be at: the preheat once begun, then the stages as turned; null for off. */
+function dialNow(batch: Batch, plan: Plan, run: RunState, elapsed: number): number | null {
+  if (run.phase === 'done') return null;
+  if (run.phase === 'cooking') {
+    return dialTemperature(planFromFile(effectivePlan(batch.document, run, elapsed)).stages, elapsed);
+  }
+  const preheat = prepTasks(plan).findIndex((task) => task.kind === 'preheat');
+  return plan.preheat && run.prepBegun.has(preheat) ? plan.preheat.temperature : null;
+}
+
+const NEVER = () => () => undefined;
+
 /** One batch beside the fryer: prep, the run, and what came of it. */
 export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number }) {
-  const { events, record, waiting, refused, clockOffset } = useBatchEvents(batch.id, batch.events);
-  const now = useNow(openedAt) + clockOffset;
-  const run = useMemo(() => deriveRun(events), [events]);
+  const { run, record, waiting, refused, clockOffset } = useBatchEvents(batch.id, batch.events);
+  const now = shownAt(run.clock, useNow(openedAt) + clockOffset);
   const plan = useMemo(() => planFromFile(batch.document), [batch.document]);
+  const follows = useSyncExternalStore(
+    NEVER,
+    () => localStorage.getItem(JOINED) === batch.id,
+    () => false,
+  );
+  const { clock } = run;
+  const shownNow = useCallback(() => shownAt(clock, Date.now() + clockOffset), [clock, clockOffset]);
+  const rehearsed = clock !== REAL_TIME;
+  const devices = useDevices(shownNow, run.phase === 'cooking', rehearsed);
+  /* stand-ins know nothing of a real cook */
+  const used = devices.answer === true && (devices.faults === null || rehearsed);
+  const elapsed = run.loadedAt === null ? 0 : Math.max(0, (now - run.loadedAt) / 1000);
+  const dial = dialNow(batch, plan, run, elapsed);
+  const tell = useDeviceHelp(
+    devices,
+    used && !follows,
+    run,
+    elapsed,
+    dial === null ? null : Math.round(celsiusFromKelvin(dial)),
+    batch.document,
+    plan.food.ramp,
+    record,
+  );
+  const rehearse = useCallback(
+    (speed: number) => record('rehearsed', { speed, real: Math.round(Date.now() + clockOffset) }),
+    [record, clockOffset],
+  );
+  const [passedOver] = run.passedOver.slice(-1);
   return (
     <div>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <h1 className="text-[20px]">
           {batch.document.name} <span className="font-text text-[15px] font-normal text-ash">in {batch.fryerName}</span>
         </h1>
-        <div className="flex items-center gap-3">
-          {waiting > 0 && (
+        <div className="flex flex-wrap items-center gap-3">
+          {waiting.count > 0 && (
             <span role="status" className="text-[15px]">
               {refused
-                ? `${waiting} kept here; the server refuses them: ${refused}`
-                : `${waiting} kept on this device, to be sent when the server is back`}
+                ? `${waiting.count} kept here; the server refuses them: ${refused}`
+                : waiting.lasts
+                  ? `${waiting.count} kept on this device, to be sent when the server is back`
+                  : `${waiting.count} not sent yet, and this browser keeps nothing: leave the page open`}
+            </span>
+          )}
+          {passedOver && (
+            <span role="status" className="text-[15px] text-ash">
+              {EVENT_WORDS[passedOver.event.kind]} {RULES[passedOver.rule]}.
             </span>
           )}
           {run.last && (
@@ -45,20 +107,40 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
           )}
         </div>
       </div>
-      {run.phase === 'prep' && <PrepPhase plan={plan} forecast={batch.forecast} run={run} now={now} record={record} />}
-      {run.phase === 'cooking' && <CookingPhase batch={batch} plan={plan} run={run} now={now} record={record} />}
-      {run.phase !== 'done' && <SecondDevice batchId={batch.id} />}
-      {run.phase === 'done' && (
-        <div className="mt-4 tray p-5 text-iron">
-          <OutcomeForm
-            batchId={batch.id}
-            ramp={plan.food.ramp}
-            crispness={plan.target.crispness}
-            seen={browningSeen(run)}
-            stuck={run.stuck}
-          />
-        </div>
+      {run.phase === 'prep' && <PrepPhase plan={plan} forecast={batch.forecast} run={run} now={now} record={tell} />}
+      {run.phase === 'cooking' && (
+        <CookingPhase
+          batch={batch}
+          plan={plan}
+          run={run}
+          now={now}
+          devices={devices}
+          usesDevices={used}
+          record={tell}
+        />
       )}
+      {run.phase === 'done' && (
+        <>
+          <AfterPhase batch={batch} run={run} now={now} record={tell} />
+          <div className="mt-4 tray p-5 text-iron">
+            <OutcomeForm
+              batchId={batch.id}
+              ramp={plan.food.ramp}
+              crispness={plan.target.crispness}
+              seen={browningSeen(run)}
+              stuck={run.stuck}
+            />
+          </div>
+        </>
+      )}
+      <DeviceStrip
+        devices={devices}
+        used={used}
+        mayBegin={run.phase === 'prep'}
+        clock={run.clock}
+        rehearse={follows ? null : rehearse}
+      />
+      {run.phase !== 'done' && <SecondDevice batchId={batch.id} />}
     </div>
   );
 }

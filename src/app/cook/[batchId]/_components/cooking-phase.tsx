@@ -5,7 +5,7 @@ import { nextAction } from '@/core/cook/next-action';
 import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } from '@/core/cook/run-state';
 import type { Forecast } from '@/core/forecast/forecast';
 import { AS_EXPECTED } from '@/core/forecast/unknowns';
-import { cookDuration, dialTemperature, type Plan } from '@/core/plan/plan';
+import { cookDuration, dialTemperature, type Plan, planParts } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -15,13 +15,16 @@ import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
 import { useForecast } from '@/ui/use-forecast';
 import { clockText, temperatureText } from '@/ui/words/format';
-import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { ACTION_CAUTIONS, LINER_CAUTION, STEP_CAUTIONS } from '@/ui/words/cautions';
 import { windowText } from '@/ui/words/forecast-text';
+import type { Devices } from '@/ui/devices/use-devices';
 import { Answers } from './answers';
 import { CookButtons } from './cook-buttons';
 import { effectivePlan, PLANNING_STEP } from './effective-plan';
+import { Judging, judgedAs } from './judging';
 import { Learnt } from './learnt';
 import { LooksNow } from './looks-now';
+import { SafeHeart } from './safe-heart';
 import { useAlerts } from './use-alerts';
 
 const VERBS = {
@@ -33,7 +36,14 @@ const VERBS = {
   pull: 'Pull',
   oil: 'Oil again, toss',
   add: 'Add the rest',
+  probe: 'Probe the heart',
 } as const;
+
+/** °C that the heart of meat or fish in the batch must reach, or null where none is in it. */
+function safeCelsius(plan: Plan): number | null {
+  const safe = planParts(plan).flatMap(({ food }) => food.safeCentreTemperature ?? []);
+  return safe.length > 0 ? Math.round(celsiusFromKelvin(Math.max(...safe))) : null;
+}
 
 /** Typical browning and crispness at a moment of a forecast. */
 function typicalAt({ record }: Forecast, time: number): { browning: number; crispness: number } {
@@ -51,12 +61,16 @@ export function CookingPhase({
   plan,
   run,
   now,
+  devices,
+  usesDevices,
   record,
 }: {
   batch: Batch;
   plan: Plan;
   run: RunState;
   now: number;
+  devices: Devices;
+  usesDevices: boolean;
   record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
   const units = useUnits();
@@ -68,6 +82,7 @@ export function CookingPhase({
   const learnt = correction && correction.taken > 0 ? correction.unknowns : AS_EXPECTED;
   const live = useForecast(document, false, learnt);
   const current = useMemo(() => planFromFile(document), [document]);
+  const safe = safeCelsius(plan);
   const toCome = openingsToCome(plan.events, run.openings, elapsed);
   const action = nextAction(
     live.forecast ?? {
@@ -78,6 +93,7 @@ export function CookingPhase({
     run.extraMinutes * 60,
     elapsed,
     cookDuration(current),
+    safe !== null && (run.probed === null || run.probed < safe),
   );
   const left = action.at - elapsed;
   const dial = temperatureText(celsiusFromKelvin(dialTemperature(current.stages, elapsed)), units);
@@ -96,7 +112,7 @@ export function CookingPhase({
   return (
     <section aria-label="The run" className="mt-2">
       <p className="-mt-2 flex justify-end gap-2">
-        <Button look="quiet" className="px-0 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
+        <Button look="quiet" className="!px-0 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
           {alerts.on ? 'Sound is on' : 'Turn sound on'}
         </Button>
         {alerts.on && (
@@ -143,7 +159,18 @@ export function CookingPhase({
               />
             </div>
             <LooksNow forecast={live.forecast} plan={plan} elapsed={elapsed} />
+            {safe !== null && (
+              <SafeHeart
+                safe={safe}
+                probed={run.probed}
+                probe={usesDevices ? (devices.states?.probe ?? null) : null}
+                record={record}
+              />
+            )}
             <CookButtons verb={action.verb} record={record} />
+            <p className="mt-2 text-[16px]">
+              {ACTION_CAUTIONS[action.verb]} {plan.fryer.liner && LINER_CAUTION}
+            </p>
             <Answers
               ramp={plan.food.ramp}
               shown={typical!.browning}
@@ -151,6 +178,7 @@ export function CookingPhase({
               massG={batch.document.mass_g}
               record={record}
             />
+            <Judging plan={plan} now={judgedAs(typical!.crispness, typical!.browning, plan)} />
           </>
         )}
       </div>

@@ -1,10 +1,11 @@
 'use client';
 
 import { Check } from 'lucide-react';
-import { type PrepTask, prepTasks } from '@/core/cook/prep-tasks';
+import { preheatDueIn, type PrepTask, prepTasks } from '@/core/cook/prep-tasks';
 import type { BatchEventKind, RunState } from '@/core/cook/run-state';
 import type { DryingMethod, ParcookMethod, Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
+import { useAlerts } from './use-alerts';
 import type { BatchForecast } from '@/schemas/batch';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
@@ -55,6 +56,24 @@ function taskWords(task: PrepTask, plan: Plan, units: UnitSystem): string {
   }
 }
 
+/** The timer that ends next, or the preheat that must begin; null where nothing runs. */
+function soonest(
+  tasks: readonly PrepTask[],
+  run: RunState,
+  now: number,
+  preheatIn: number | null,
+  plan: Plan,
+  units: UnitSystem,
+): { words: string; left: number } | null {
+  const running = tasks.flatMap((task, i) => {
+    const begun = run.prepBegun.get(i);
+    if (begun === undefined || run.prepDone.has(i)) return [];
+    return [{ words: `Over: ${taskWords(task, plan, units)}`, left: task.duration - (now - begun) / 1000 }];
+  });
+  if (preheatIn !== null) running.push({ words: 'Begin the preheat', left: preheatIn });
+  return running.sort((a, b) => a.left - b.left)[0] ?? null;
+}
+
 /** Everything before loading, each with its own timer; timers run side by side. */
 export function PrepPhase({
   plan,
@@ -72,12 +91,19 @@ export function PrepPhase({
   const units = useUnits();
   const tasks = prepTasks(plan);
   const current = tasks.findIndex((_, i) => !run.prepDone.has(i));
+  const preheatIn = preheatDueIn(tasks, run, now);
+  const begun = run.prepBegun.size > 0 || run.prepDone.size > 0;
+  const next = soonest(tasks, run, now, begun ? preheatIn : null, plan, units);
+  const alerts = useAlerts(next?.words ?? 'Load', next?.left ?? Infinity);
   return (
     <section aria-label="Preparation" className="mt-3">
       <p className="mb-1 text-[18px] text-ash">
         {forecast.done_min === null
           ? 'This plan is not forecast to be done within its stages.'
-          : `Once loaded, done after about ${clockText(forecast.done_min * 60)}. Timers run side by side: begin the preheat while you dry.`}
+          : `Once loaded, done after about ${clockText(forecast.done_min * 60)}. Timers run side by side.`}{' '}
+        <Button look="quiet" className="px-1 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
+          {alerts.on ? 'Sound is on' : 'Turn sound on'}
+        </Button>
       </p>
       <ol className="divide-y-2 divide-iron-line">
         {tasks.map((task, i) => {
@@ -96,10 +122,21 @@ export function PrepPhase({
               <span className={`min-w-48 flex-1 text-[22px] ${done ? 'text-ash' : ''}`}>
                 {taskWords(task, plan, units)}
                 {!done && left <= 0 && begun !== undefined && <strong> · ready</strong>}
+                {task.kind === 'preheat' && preheatIn !== null && (
+                  <span className="block text-[17px] text-ash" role={preheatIn <= 0 ? 'status' : undefined}>
+                    {preheatIn > 0
+                      ? `Begin it in ${clockText(preheatIn)}, to be hot when the rest is ready.`
+                      : 'Begin it now: it will be hot when the rest is ready.'}
+                  </span>
+                )}
               </span>
               {!done && begun === undefined && (
                 <Button
-                  look={i === current ? 'light' : 'iron'}
+                  look={
+                    i === current || (task.kind === 'preheat' && preheatIn !== null && preheatIn <= 0)
+                      ? 'light'
+                      : 'iron'
+                  }
                   className="min-w-28"
                   onClick={() => record('prep-begun', { step: i })}
                 >

@@ -22,7 +22,7 @@ export function SecondDevice({ batchId }: { batchId: string }) {
   };
   return (
     <div className="mt-4">
-      <Button look="quiet" className="px-0 !text-rim-light" onClick={code ? () => setCode(null) : invite}>
+      <Button look="quiet" className="!px-0 !text-rim-light" onClick={code ? () => setCode(null) : invite}>
         {code ? 'Hide the code' : 'Follow on another device'}
       </Button>
       {problem && (

@@ -1,11 +1,13 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { JOINED } from '@/ui/joined-device';
 import type { BatchEvent, BatchEventKind } from '@/core/cook/run-state';
+import { deriveRun } from '@/core/cook/run-state';
+import { shownAt } from '@/core/cook/shown-clock';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
-import { forgetEvents, keepEvent, waitingEvents } from './event-queue';
+import { type EventQueue, openQueue } from './event-queue';
 
 /** How often what waits is sent again, ms. */
 const SEND_AGAIN = 3000;
@@ -13,72 +15,90 @@ const SEND_AGAIN = 3000;
 /** A clock this far off is put right, ms; less is the way of the message. */
 const SKEW = 2000;
 
-/** Events of a batch: what the server knows and what this device still keeps for it. */
+/** Events of a batch: what the server knows, what this device still keeps for it, and what another tab of it tells. */
 export function useBatchEvents(batchId: string, stored: readonly BatchEvent[]) {
   const [events, setEvents] = useState(stored);
-  const [waiting, setWaiting] = useState(0);
+  const [waiting, setWaiting] = useState({ count: 0, lasts: true });
   const [refused, setRefused] = useState<string | null>(null);
-  const sending = useRef(false);
   /* ms by which this device's clock is behind the run's; only a device that joined corrects its own */
   const [clockOffset, setClockOffset] = useState(0);
+  const sending = useRef(false);
+  const queue = useRef<Promise<EventQueue> | null>(null);
+  const otherTabs = useRef<BroadcastChannel | null>(null);
+  const run = useMemo(() => deriveRun(events), [events]);
+  const { clock } = run;
+
+  const learn = useCallback((told: readonly BatchEvent[]) => {
+    setEvents((known) => {
+      const ids = new Set(known.map((event) => event.id));
+      const news = told.filter((event) => !ids.has(event.id));
+      return news.length > 0 ? [...known, ...news] : known;
+    });
+  }, []);
 
   const flush = useCallback(async () => {
-    const pending = waitingEvents(localStorage, batchId);
-    setWaiting(pending.length);
+    const kept = await (queue.current ??= openQueue());
+    const pending = await kept.waiting(batchId);
+    setWaiting({ count: pending.length, lasts: kept.lasts });
     if (pending.length === 0 || sending.current) return;
     sending.current = true;
     const sent = await send('POST', `/api/batches/${batchId}/events`, { events: pending });
     sending.current = false;
-    if (sent.kind === 'done') {
-      forgetEvents(
-        localStorage,
-        batchId,
-        pending.map((event) => event.id),
-      );
-      setWaiting(waitingEvents(localStorage, batchId).length);
-    } else setRefused(sent.kind === 'refused' ? sent.error : null);
+    setRefused(sent.kind === 'refused' ? sent.error : null);
+    if (sent.kind !== 'done') return;
+    await kept.forget(pending.map((event) => event.id));
+    setWaiting({ count: (await kept.waiting(batchId)).length, lasts: kept.lasts });
   }, [batchId]);
 
   useEffect(() => {
     /* what an earlier page left behind belongs to the run as well */
-    const left = waitingEvents(localStorage, batchId);
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- localStorage can only be read after hydration
-    if (left.length > 0) setEvents((known) => [...known, ...left]);
-    void flush();
-    const timer = setInterval(flush, SEND_AGAIN);
+    void (queue.current ??= openQueue())
+      .then((kept) => kept.waiting(batchId))
+      .then((left) => {
+        learn(left);
+        return flush();
+      });
+    const timer = setInterval(() => void flush(), SEND_AGAIN);
     return () => clearInterval(timer);
-  }, [batchId, flush]);
+  }, [batchId, flush, learn]);
+
+  useEffect(() => {
+    if (!('BroadcastChannel' in window)) return;
+    const channel = new BroadcastChannel(`drubek.batch.${batchId}`);
+    channel.onmessage = ({ data }: MessageEvent<BatchEvent>) => learn([data]);
+    otherTabs.current = channel;
+    return () => {
+      channel.close();
+      otherTabs.current = null;
+    };
+  }, [batchId, learn]);
 
   useEffect(() => {
     if (!('EventSource' in window)) return;
     const stream = new EventSource(`/api/batches/${batchId}/stream`);
     stream.onmessage = ({ data }: MessageEvent<string>) => {
-      const { now, events: stored } = JSON.parse(data) as { now: number; events: BatchEvent[] };
-      setEvents((known) => {
-        const ids = new Set(known.map((event) => event.id));
-        const news = stored.filter((event) => !ids.has(event.id));
-        return news.length > 0 ? [...known, ...news] : known;
-      });
+      const { now, events: told } = JSON.parse(data) as { now: number; events: BatchEvent[] };
+      learn(told);
       const behind = now - Date.now();
       if (localStorage.getItem(JOINED) === batchId && Math.abs(behind) > SKEW) setClockOffset(behind);
     };
     return () => stream.close();
-  }, [batchId]);
+  }, [batchId, learn]);
 
   const record = useCallback(
     (kind: BatchEventKind, detail: BatchEvent['detail'] = {}) => {
       const event: BatchEvent = {
         id: newId(),
         kind,
-        happenedAt: Math.round(Date.now() + clockOffset),
+        happenedAt: Math.round(shownAt(clock, Date.now() + clockOffset)),
         detail,
       };
-      keepEvent(localStorage, batchId, event);
-      setEvents((known) => [...known, event]);
-      void flush();
+      learn([event]);
+      otherTabs.current?.postMessage(event);
+      void (queue.current ??= openQueue()).then((kept) => kept.keep(batchId, event)).then(flush);
     },
-    [batchId, flush, clockOffset],
+    [batchId, flush, learn, clock, clockOffset],
   );
 
-  return { events, record, waiting, refused, clockOffset };
+  return { run, record, waiting, refused, clockOffset };
 }

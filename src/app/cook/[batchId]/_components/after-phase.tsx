@@ -1,0 +1,134 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { BatchEventKind, EventDetail, RunState } from '@/core/cook/run-state';
+import type { HoldForecast } from '@/core/forecast/hold';
+import type { Batch } from '@/schemas/batch';
+import type { PlanFile } from '@/schemas/plan-file';
+import { batchForecast } from '@/app/_components/batch-forecast';
+import { Button } from '@/ui/controls/button';
+import { newId } from '@/ui/new-id';
+import { notifyError } from '@/ui/notify';
+import { send } from '@/ui/send';
+import { StudyProvider } from '@/ui/study/study-context';
+import { useHold } from '@/ui/study/use-hold';
+import { useForecast } from '@/ui/use-forecast';
+import { useUnits } from '@/ui/units-context';
+import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { clockText, massText, percentText } from '@/ui/words/format';
+
+/** Rest where the plan says none, min. Source: assumed, as in the plan. */
+const USUAL_REST = 2;
+
+/** After the drawer: rest, salt while hot, serve, and the next batch. */
+export function AfterPhase(props: {
+  batch: Batch;
+  run: RunState;
+  now: number;
+  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+}) {
+  return (
+    <StudyProvider>
+      <After {...props} />
+    </StudyProvider>
+  );
+}
+
+function After({ batch, run, now, record }: Parameters<typeof AfterPhase>[0]) {
+  const units = useUnits();
+  const rest = batch.document.rest;
+  const left = (rest?.minutes ?? USUAL_REST) * 60 - (now - run.doneAt!) / 1000;
+  const salt = rest?.salt_g ?? 0;
+  return (
+    <section aria-label="After the drawer" className="mt-3">
+      <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
+        <p className="font-display text-[clamp(36px,6vw,72px)] leading-none font-bold" aria-live="polite">
+          {run.servedAt !== null ? 'Served' : left > 0 ? 'Rest on a rack' : 'Serve now'}
+        </p>
+        {run.servedAt === null && (
+          <p role="timer" className="font-display text-[clamp(36px,6vw,72px)] leading-none font-bold">
+            {left > 0 ? clockText(left) : `${clockText(-left)} ago`}
+          </p>
+        )}
+      </div>
+      <div className="mt-3 flex flex-wrap items-center gap-2.5">
+        <Button
+          look={run.seasoned ? 'iron' : 'light'}
+          className="min-h-14 px-6 text-[18px]"
+          disabled={run.seasoned}
+          onClick={() => record('seasoned')}
+        >
+          {run.seasoned ? 'Salted' : salt > 0 ? `Salt now: ${massText(salt, units)}` : 'Salted while hot'}
+        </Button>
+        <Button
+          look={run.servedAt === null && left <= 0 ? 'light' : 'iron'}
+          className="min-h-14 px-6 text-[18px]"
+          disabled={run.servedAt !== null}
+          onClick={() => record('served')}
+        >
+          Served
+        </Button>
+      </div>
+      <NextBatch batch={batch} run={run} />
+      <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.rest}</p>
+    </section>
+  );
+}
+
+/** The same again in the warm fryer. */
+function againOf(document: PlanFile): PlanFile {
+  const name = /\d+$/.test(document.name)
+    ? document.name.replace(/\d+$/, (number) => String(Number(number) + 1))
+    : `${document.name} 2`;
+  return {
+    ...document,
+    name: name.slice(0, 120),
+    fryer: { ...document.fryer, preheat: { minutes: 1, temperature_c: document.cook.stages[0]!.temperature_c } },
+  };
+}
+
+/** Another batch, and what becomes of this one meanwhile. */
+function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
+  const router = useRouter();
+  const [again] = useState(() => againOf(batch.document));
+  const [busy, setBusy] = useState(false);
+  const live = useForecast(again, false);
+  const holds = useHold(batch.document, (run.doneAt! - run.loadedAt!) / 1000);
+  const wait = live.forecast?.doneTime ?? null;
+  const begin = async () => {
+    if (!live.forecast || busy) return;
+    setBusy(true);
+    const batchId = newId();
+    const sent = await send('POST', '/api/batches', {
+      batchId,
+      fryerName: batch.fryerName,
+      document: again,
+      forecast: batchForecast(live.forecast, live.interval),
+    });
+    if (sent.kind === 'done') return router.push(`/cook/${batchId}`);
+    setBusy(false);
+    notifyError(`The next batch could not begin. ${sent.error}`);
+  };
+  return (
+    <div className="mt-4 border-t-2 border-iron-line pt-3 text-[17px]">
+      <p>
+        {wait === null
+          ? 'A next batch of the same: working it out …'
+          : `A next batch of the same takes ${clockText(wait)} in the warm fryer.`}{' '}
+        {wait !== null && holds && holdText(holds, wait)}
+      </p>
+      <Button look="iron" className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
+        {busy ? 'Setting up …' : 'Begin the next batch'}
+      </Button>
+    </div>
+  );
+}
+
+/** What is left of the bite at each place after the wait, and what a refresh brings back. */
+function holdText(holds: Record<'rack' | 'warm-oven', HoldForecast>, wait: number): string {
+  const keptAt = ({ kept, interval }: HoldForecast) =>
+    Math.min(1, kept[Math.min(kept.length - 1, Math.round(wait / interval))]!);
+  const rack = `Meanwhile these keep ${percentText(keptAt(holds.rack))} of their bite on a rack, ${percentText(keptAt(holds['warm-oven']))} in an oven at 120 °C`;
+  return `${rack}; 4 min back in the hot fryer, all together at the end, bring ${percentText(Math.min(1, holds.rack.refreshed))} back.`;
+}

@@ -1,0 +1,197 @@
+/** @jest-environment jsdom */
+const mockPush = jest.fn();
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push: mockPush }) }));
+const mockSend = jest.fn();
+jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) }));
+jest.mock('@/ui/notify', () => ({ notifyError: jest.fn() }));
+jest.mock('@/ui/use-forecast', () => ({ useForecast: () => mockLive }));
+jest.mock('@/ui/study/study-context', () => ({ StudyProvider: ({ children }: { children: unknown }) => children }));
+jest.mock('@/ui/study/use-hold', () => ({ useHold: () => mockHolds }));
+
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { deriveRun } from '@/core/cook/run-state';
+import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import { forecastPlan } from '@/core/forecast/forecast';
+import { FIRST_PLAN, withShape } from '@/schemas/edit-plan';
+import { planFromFile } from '@/schemas/plan-from-file';
+import { UnitsProvider } from '@/ui/units-context';
+import { batchEvent, LOADED_AT, pastBatch } from '../../../../../tests/support/batch';
+import { furnishDom } from '../../../../../tests/support/dom';
+import { AfterPhase } from './after-phase';
+import { CookButtons } from './cook-buttons';
+import { DeviceStrip } from './device-strip';
+import { Judging, judgedAs } from './judging';
+import { SafeHeart } from './safe-heart';
+
+const plan = planFromFile(FIRST_PLAN);
+const mockLive = { forecast: forecastPlan(plan, 1, COARSE_RESOLUTION), isFull: true, interval: null, failed: false };
+const hold = (kept: number, refreshed: number) => ({
+  interval: 60,
+  kept: Array(61).fill(kept),
+  halfLife: null,
+  refreshed,
+});
+const mockHolds = { rack: hold(0.4, 1.3), heap: hold(0.2, 1), covered: hold(0.1, 0.9), 'warm-oven': hold(0.7, 1) };
+const record = jest.fn();
+
+beforeAll(furnishDom);
+beforeEach(() => {
+  record.mockReset();
+  mockSend.mockReset().mockResolvedValue({ kind: 'done' });
+  mockPush.mockReset();
+});
+
+describe('after the drawer', () => {
+  const after = (minute: number, more: Parameters<typeof deriveRun>[0] = []) => {
+    const batch = pastBatch({ outcome: null });
+    const run = deriveRun([...batch.events, ...more]);
+    return render(<AfterPhase batch={batch} run={run} now={LOADED_AT + minute * 60_000} record={record} />);
+  };
+
+  test('rest counts down, then it is time to serve; salting and serving are recorded', async () => {
+    const { unmount } = after(20.5);
+    expect(screen.getByText('Rest on a rack')).toBeVisible();
+    expect(screen.getByRole('timer')).toHaveTextContent('1:30');
+    await userEvent.click(screen.getByRole('button', { name: 'Salted while hot' }));
+    unmount();
+    after(23);
+    expect(screen.getByText('Serve now')).toBeVisible();
+    await userEvent.click(screen.getByRole('button', { name: 'Served' }));
+    expect(record.mock.calls.map(([kind]) => kind)).toEqual(['seasoned', 'served']);
+  });
+
+  test('once served and salted nothing is asked again', () => {
+    after(24, [batchEvent('seasoned', 21), batchEvent('served', 23)]);
+    expect(screen.getByText('Served', { selector: 'p' })).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Salted' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'Served' })).toBeDisabled();
+  });
+
+  test('the next batch begins in the warm fryer, and says what becomes of this one meanwhile', async () => {
+    after(21);
+    expect(screen.getByText(/keep 40 % of their bite on a rack, 70 % in an oven at 120 °C/)).toHaveTextContent(
+      /4 min back .* bring 100 % back/,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Begin the next batch' }));
+    const [method, path, body] = mockSend.mock.calls[0]!;
+    expect([method, path]).toEqual(['POST', '/api/batches']);
+    expect(body.document).toMatchObject({ name: `${FIRST_PLAN.name} 2`, fryer: { preheat: { minutes: 1 } } });
+    expect(mockPush).toHaveBeenCalledWith(`/cook/${body.batchId}`);
+  });
+});
+
+describe('judging', () => {
+  test('four pieces are drawn with the test for the cut, the likeliest marked', async () => {
+    render(<Judging plan={plan} now="soon" />);
+    await userEvent.click(screen.getByRole('button', { name: 'How to judge it' }));
+    expect(screen.getByText(/Hold one by its end, and bend it/)).toBeVisible();
+    expect(screen.getAllByRole('img')).toHaveLength(4);
+    expect(screen.getAllByRole('listitem').filter((item) => item.getAttribute('aria-current'))).toHaveLength(1);
+    expect(screen.getByText(/Soft now, crisp once cool/)).toHaveTextContent('forecast now');
+  });
+
+  test.each([
+    ['slice', /Break one over the edge/],
+    ['cube', /Tap one on the plate/],
+  ] as const)('a %s has a test of its own', async (shape, words) => {
+    render(<Judging plan={planFromFile(withShape(FIRST_PLAN, shape))} now={null} />);
+    await userEvent.click(screen.getByRole('button', { name: 'How to judge it' }));
+    expect(screen.getByText(words)).toBeVisible();
+  });
+
+  test('where a piece stands follows bite and colour together', () => {
+    expect(judgedAs(0.3, 0.2, plan)).toBe('under');
+    expect(judgedAs(0.8, 0.5, plan)).toBe('soon');
+    expect(judgedAs(1.2, 0.4, plan)).toBe('soon');
+    expect(judgedAs(1.2, 1, plan)).toBe('best');
+    expect(judgedAs(2, 2.4, plan)).toBe('over');
+  });
+});
+
+describe('meat and fish', () => {
+  const probe = {
+    kind: 'read',
+    trust: 'fine',
+    report: { device: 'drubek.probe', version: 1, centre_c: 71.5 },
+  } as const;
+
+  test('the probe ends the run: typed, or taken from the device', async () => {
+    render(<SafeHeart safe={74} probed={null} probe={probe} record={record} />);
+    expect(screen.getByRole('status')).toHaveTextContent('Not colour but the probe ends this run: 74 °C');
+    await userEvent.type(screen.getByLabelText(/Probe shows/), '75,2');
+    await userEvent.click(screen.getByRole('button', { name: 'Probed' }));
+    await userEvent.click(screen.getByRole('button', { name: /Take the probe’s 72 °C/ }));
+    expect(record.mock.calls).toEqual([
+      ['probed', { celsius: 75.2 }],
+      ['probed', { celsius: 71.5 }],
+    ]);
+  });
+
+  test('in Fahrenheit it is typed in Fahrenheit; once safe it says so', async () => {
+    const { rerender } = render(
+      <UnitsProvider units="us">
+        <SafeHeart safe={74} probed={60} probe={null} record={record} />
+      </UnitsProvider>,
+    );
+    expect(screen.getByRole('status')).toHaveTextContent('165 °F at the heart');
+    await userEvent.type(screen.getByLabelText(/Probe shows/), '167{Enter}');
+    expect(record).toHaveBeenCalledWith('probed', { celsius: 75 });
+    rerender(<SafeHeart safe={74} probed={75} probe={null} record={record} />);
+    expect(screen.getByRole('status')).toHaveTextContent(/^Safe: 75 °C/);
+  });
+});
+
+test('"pulled some" asks how many', async () => {
+  render(<CookButtons verb="pull" record={record} />);
+  await userEvent.click(screen.getByRole('button', { name: /Pulled some/ }));
+  expect(screen.getByRole('button', { name: 'A few' })).toHaveFocus();
+  await userEvent.click(screen.getByRole('button', { name: 'Half' }));
+  expect(record.mock.calls).toEqual([['pulled-some', { share: 0.5 }]]);
+  await userEvent.keyboard('p');
+  await userEvent.click(screen.getByRole('button', { name: 'None' }));
+  expect(record).toHaveBeenCalledTimes(1);
+});
+
+describe('devices beside the run', () => {
+  const clock = { real: 0, shown: 0, speed: 1 };
+  const ask = jest.fn(async () => ({ kind: 'done' as const }));
+  const report = { device: 'drubek.fryer', version: 1, air_c: 187, dial_c: 195, heating: true, drawer: 'in' } as const;
+  const silent = { kind: 'silent', why: 'does not answer' } as const;
+
+  test('with none, stand-ins can be started; but not by a device that follows, nor once a real cook has begun', async () => {
+    const none = { answer: false, states: null, faults: null, ask };
+    const rehearse = jest.fn();
+    const strip = (mayBegin: boolean, begin: typeof rehearse | null) => (
+      <DeviceStrip devices={none} used={false} mayBegin={mayBegin} clock={clock} rehearse={begin} />
+    );
+    const { rerender } = render(strip(true, rehearse));
+    await userEvent.click(screen.getByRole('button', { name: 'Rehearse with stand-in devices' }));
+    expect(ask).toHaveBeenCalledWith({ kind: 'start' });
+    expect(rehearse).toHaveBeenCalledWith(1);
+    rerender(strip(true, null));
+    expect(screen.queryByRole('button')).not.toBeInTheDocument();
+    rerender(strip(false, rehearse));
+    expect(screen.queryByRole('button')).not.toBeInTheDocument();
+  });
+
+  test('what works is shown, what fails is named, and the speed is chosen', async () => {
+    const rehearse = jest.fn();
+    const states = {
+      fryer: { kind: 'read', trust: 'fine', report },
+      scale: { kind: 'read', trust: 'stuck', report: { device: 'drubek.scale', version: 1, grams: 400 } },
+      probe: silent,
+      colour: { kind: 'read', trust: 'noisy', report: { device: 'drubek.colour', version: 1, lab: [60, 1, 2] } },
+    } as const;
+    const devices = { answer: true, states: states as never, faults: {}, ask };
+    render(<DeviceStrip devices={devices} used mayBegin={false} clock={clock} rehearse={rehearse} />);
+    expect(screen.getByText('air 187 °C, dial 195 °C', { exact: false })).toBeVisible();
+    expect(screen.getAllByRole('status').map((status) => status.textContent)).toEqual([
+      ' The scale shows the same number all the time: the run goes on without it.',
+      ' The probe does not answer: the run goes on without it.',
+      ' The colour reader shows numbers that jump about: the run goes on without it.',
+    ]);
+    await userEvent.click(screen.getByRole('button', { name: '60×' }));
+    expect(rehearse).toHaveBeenCalledWith(60);
+  });
+});

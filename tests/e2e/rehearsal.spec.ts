@@ -1,0 +1,75 @@
+import { expect, type Page, test } from '@playwright/test';
+import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
+
+async function beginRehearsal(page: Page): Promise<void> {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await page.getByRole('button', { name: 'Rehearse with stand-in devices' }).click();
+  await expect(page.getByRole('group', { name: 'Speed of the rehearsal' })).toBeVisible();
+}
+
+const kinds = (page: Page) =>
+  page.evaluate(async () => {
+    const { pathname } = window.location;
+    const stream = new EventSource(`/api/batches/${pathname.split('/').pop()}/stream`);
+    const told = await new Promise<string>((resolve) => (stream.onmessage = ({ data }) => resolve(data as string)));
+    stream.close();
+    return (JSON.parse(told) as { events: { kind: string }[] }).events.map(({ kind }) => kind);
+  });
+
+test('a whole evening rehearsed: preheat, run, readings that correct it, rest, log', async ({ page }) => {
+  test.setTimeout(120_000);
+  await beginRehearsal(page);
+  await page.getByRole('button', { name: '60×' }).click();
+  /* the soak and the rest count as done; the preheat turns the fryer's dial */
+  await page.getByRole('button', { name: 'Start', exact: true }).last().click();
+  await expect(page.getByText(/dial 195 °C/)).toBeVisible();
+  await expect(page.getByText(/air 1[5-9]\d °C|air 2\d\d °C/)).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText(/^[4-9]:\d\d in the fryer/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/answers and readings|After one answer/)).toBeVisible({ timeout: 15_000 });
+  await page.keyboard.press('s');
+  await expect(page.getByText(/^1[3-9]:\d\d in the fryer/)).toBeVisible({ timeout: 20_000 });
+  expect(await kinds(page)).toEqual(expect.arrayContaining(['rehearsed', 'loaded', 'air-read', 'weighed', 'looked']));
+  await page.getByRole('button', { name: '1×', exact: true }).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'How to judge it' }).click();
+  await expect(page.getByText('At its best')).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('d');
+  await expect(page.getByText('Rest on a rack')).toBeVisible();
+  await expect(page.getByText(/, off/)).toBeVisible();
+  await page.getByRole('button', { name: 'Salted while hot' }).click();
+  await expect(page.getByText(/keep \d+ % of their bite on a rack/)).toBeVisible({ timeout: 30_000 });
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Served' }).click();
+  await page.getByRole('button', { name: 'Save to the log' }).click();
+  await expect(page).toHaveURL(/\/log\//);
+});
+
+test('a device that fails is named, and the run goes on without it', async ({ page, context }) => {
+  test.setTimeout(120_000);
+  await beginRehearsal(page);
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await page.getByRole('button', { name: '120×' }).click();
+  const kitchen = await context.newPage();
+  await kitchen.goto('/kitchen');
+  const fault = (device: string, way: string) =>
+    kitchen
+      .getByRole('radiogroup', { name: `${device} as a stand-in` })
+      .getByRole('radio', { name: way })
+      .click();
+  await fault('Scale', 'Silent');
+  await expect(page.getByText('The scale does not answer: the run goes on without it.')).toBeVisible();
+  await fault('Fryer', 'Stuck');
+  await fault('Probe', 'Noisy');
+  await expect(page.getByText('The fryer shows the same number all the time')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('The probe shows numbers that jump about')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('in the fryer.')).toBeVisible();
+  await expectAccessible(kitchen);
+  await kitchen.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(kitchen);
+  for (const device of ['Scale', 'Fryer', 'Probe']) await fault(device, 'Works');
+  await expect(page.getByText(/the run goes on without it/)).toHaveCount(0, { timeout: 30_000 });
+});
