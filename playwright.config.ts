@@ -26,10 +26,8 @@ export default defineConfig({
     },
   },
   projects: [
-    { name: 'app', testIgnore: /outage|rehearsal/ },
-    /* one simulated kitchen, one rehearsal at a time */
-    { name: 'rehearsal', testMatch: /rehearsal/, dependencies: ['app'], workers: 1 },
-    { name: 'outage', testMatch: /outage/, dependencies: ['app', 'rehearsal'], workers: 1 },
+    { name: 'app', testIgnore: /outage/ },
+    { name: 'outage', testMatch: /outage/, dependencies: ['app'], workers: 1 },
   ],
   webServer: {
     command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,

@@ -19,7 +19,7 @@ test('a batch from the bench to the log, through a reload and a long sleep', asy
   await page.reload();
   await expect(nearlySoaked).toBeVisible();
   await page.clock.fastForward('02:00');
-  await expect(page.getByText('ready')).toBeVisible();
+  await expect(page.getByText('· ready')).toBeVisible();
   await expectAccessible(page);
 
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
@@ -103,4 +103,35 @@ test('on a phone the run stays within the screen, the due answer in view', async
   await expect(page.getByText('Should look like this now:')).toBeVisible();
   await expectNoSidewaysScroll(page);
   await expect(page.getByRole('button', { name: /Shaken/ })).toBeInViewport();
+});
+
+test('the whole run by touch alone, on a phone', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  const tap = (name: string | RegExp) => page.getByRole('button', { name }).first().tap();
+  await page.goto('/');
+  await page.getByRole('button', { name: /^Kitchen:/ }).tap();
+  await page.getByRole('menuitem', { name: 'Start an empty kitchen' }).tap();
+  await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
+  await fullForecast(page);
+  await tap('Cook this');
+  await tap('The basket is in: start');
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await tap(/^Shaken/);
+  await tap(/^Paler/);
+  await tap('golden');
+  await tap('Softer than said');
+  await tap(/^Pulled some/);
+  await tap('A quarter');
+  await tap('Take back the last tap');
+  await tap('How to judge it');
+  await expectNoSidewaysScroll(page);
+  await tap(/^Pulled: done/);
+  await tap('Salted while hot');
+  await tap('Served');
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('radio', { name: 'Some differ' }).tap();
+  await tap('Save to the log');
+  await expect(page).toHaveURL(/\/log\//);
+  await context.close();
 });

@@ -56,3 +56,41 @@ test('events kept during an outage survive a reload of the page', async ({ page 
   await page.goto(page.url().replace('/cook/', '/log/'));
   await expect(page.getByText('Tossed')).toHaveCount(1);
 });
+
+test('two devices, one with its clock five minutes wrong, through a lost database: nothing lost, nothing doubled', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(120_000);
+  const cluster = await openCluster('test', { fast: true });
+  await startCooking(page);
+  await page.getByRole('button', { name: 'Follow on another device' }).click();
+  const link = (await page.getByRole('link', { name: /\/join\// }).getAttribute('href'))!;
+  const other = await browser.newContext();
+  const phone = await other.newPage();
+  await phone.clock.install({ time: new Date(Date.now() - 5 * 60_000) });
+  await phone.goto(link);
+  await phone.getByRole('button', { name: 'Join' }).click();
+  await expect(phone.getByText(/^0:(0[1-9]|[1-5]\d) in the fryer/)).toBeVisible();
+
+  cluster.stop();
+  try {
+    await page.keyboard.press('s');
+    await expect(page.getByText(/1 kept on this device/)).toBeVisible();
+    /* the same shake, told by the other hand as well, and a minute more */
+    await phone.keyboard.press('s');
+    await phone.keyboard.press('m');
+    await expect(phone.getByText(/2 kept on this device/)).toBeVisible();
+  } finally {
+    await cluster.ensureRunning();
+  }
+  for (const device of [page, phone]) {
+    await expect(device.getByText(/kept on this device/)).toHaveCount(0, { timeout: 30_000 });
+    await expect(device.getByText('Shaken was told twice; it counts once.')).toBeVisible({ timeout: 30_000 });
+  }
+  await page.keyboard.press('d');
+  await expect(phone.getByRole('heading', { name: 'How did it come out?' })).toBeVisible({ timeout: 30_000 });
+  await page.goto(page.url().replace('/cook/', '/log/'));
+  await expect(page.getByText('One more minute')).toHaveCount(1);
+  await other.close();
+});

@@ -1,6 +1,9 @@
 import { expect, type Page, test } from '@playwright/test';
 import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
 
+/* one simulated kitchen, one rehearsal at a time */
+test.describe.configure({ mode: 'serial' });
+
 async function beginRehearsal(page: Page): Promise<void> {
   await enterOwnKitchen(page);
   await fullForecast(page);

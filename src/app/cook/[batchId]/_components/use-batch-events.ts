@@ -15,8 +15,11 @@ const SEND_AGAIN = 3000;
 /** A clock this far off is put right, ms; less is the way of the message. */
 const SKEW = 2000;
 
-/** Events of a batch: what the server knows, what this device still keeps for it, and what another tab of it tells. */
-export function useBatchEvents(batchId: string, stored: readonly BatchEvent[]) {
+/**
+ * Events of a batch: what the server knows, what this device still keeps for it, and what another tab of it tells.
+ * @param openedAt ms since 1970 by the server's clock, when the page was asked for
+ */
+export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], openedAt: number) {
   const [events, setEvents] = useState(stored);
   const [waiting, setWaiting] = useState({ count: 0, lasts: true });
   const [refused, setRefused] = useState<string | null>(null);
@@ -73,17 +76,43 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[]) {
     };
   }, [batchId, learn]);
 
+  const setRight = useCallback(
+    (serverNow: number) => {
+      const behind = serverNow - Date.now();
+      if (localStorage.getItem(JOINED) === batchId && Math.abs(behind) > SKEW) setClockOffset(behind);
+    },
+    [batchId],
+  );
+  useEffect(() => {
+    /* to a second or two; the stream puts it right to the millisecond, but may be late */
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- this device's clock can only be read after hydration
+    setRight(openedAt);
+  }, [setRight, openedAt]);
+
   useEffect(() => {
     if (!('EventSource' in window)) return;
-    const stream = new EventSource(`/api/batches/${batchId}/stream`);
-    stream.onmessage = ({ data }: MessageEvent<string>) => {
-      const { now, events: told } = JSON.parse(data) as { now: number; events: BatchEvent[] };
-      learn(told);
-      const behind = now - Date.now();
-      if (localStorage.getItem(JOINED) === batchId && Math.abs(behind) > SKEW) setClockOffset(behind);
+    let stream: EventSource | null = null;
+    let timer: ReturnType<typeof setTimeout>;
+    const follow = () => {
+      stream = new EventSource(`/api/batches/${batchId}/stream`);
+      stream.onmessage = ({ data }: MessageEvent<string>) => {
+        const { now, events: told } = JSON.parse(data) as { now: number; events: BatchEvent[] };
+        learn(told);
+        setRight(now);
+      };
+      /* a browser gives up on a server that answers "not now"; a lost line it mends itself */
+      stream.onerror = () => {
+        if (stream?.readyState !== EventSource.CLOSED) return;
+        clearTimeout(timer);
+        timer = setTimeout(follow, SEND_AGAIN);
+      };
     };
-    return () => stream.close();
-  }, [batchId, learn]);
+    follow();
+    return () => {
+      clearTimeout(timer);
+      stream?.close();
+    };
+  }, [batchId, learn, setRight]);
 
   const record = useCallback(
     (kind: BatchEventKind, detail: BatchEvent['detail'] = {}) => {
