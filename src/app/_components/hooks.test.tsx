@@ -104,6 +104,21 @@ test('time is read from the clock, not counted: a sleep loses nothing', async ()
   expect(result.current).toBeGreaterThanOrEqual(9_000_000);
 });
 
+test('through an hour of late timers and sleeps, looks fall where the second changes, and no error adds up', async () => {
+  jest.useFakeTimers();
+  const loadedAt = 1_000_117;
+  jest.setSystemTime(loadedAt);
+  const { result } = renderHook(() => useNow(0, loadedAt));
+  for (let minute = 1; minute <= 60; minute++) {
+    /* a busy page or a sleep: the clock goes on while its timers wait */
+    jest.setSystemTime(loadedAt + minute * 60_000 - 3000 - 37 * minute);
+    await settle(600);
+    const since = result.current - loadedAt;
+    expect(since % 250).toBeLessThan(5);
+    expect(Date.now() - result.current).toBeLessThan(250);
+  }
+});
+
 test('units switch for the whole kitchen, and a failure is said', async () => {
   render(<UnitsSwitch units="metric" dark={false} />);
   await userEvent.click(screen.getByRole('button', { name: /Switch to US/ }));

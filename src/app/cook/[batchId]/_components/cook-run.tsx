@@ -49,7 +49,7 @@ const NEVER = () => () => undefined;
 /** One batch beside the fryer: prep, the run, and what came of it. */
 export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number }) {
   const { run, record, waiting, refused, clockOffset } = useBatchEvents(batch.id, batch.events, openedAt);
-  const now = shownAt(run.clock, useNow(openedAt) + clockOffset);
+  const now = shownAt(run.clock, useNow(openedAt, (run.doneAt ?? run.loadedAt ?? 0) - clockOffset) + clockOffset);
   const plan = useMemo(() => planFromFile(batch.document), [batch.document]);
   const follows = useSyncExternalStore(
     NEVER,

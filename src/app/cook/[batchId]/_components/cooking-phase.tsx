@@ -95,7 +95,7 @@ export function CookingPhase({
     cookDuration(current),
     safe !== null && (run.probed === null || run.probed < safe),
   );
-  const left = action.at - elapsed;
+  const left = Math.round(action.at) - elapsed;
   const dial = temperatureText(celsiusFromKelvin(dialTemperature(current.stages, elapsed)), units);
 
   const alerts = useAlerts(VERBS[action.verb], left);
