@@ -21,6 +21,7 @@ const env = {
   DATABASE_URL: cluster.url('drubek_shots'),
   DRUBEK_SECRET: 'a-secret-for-pictures-only',
   DRUBEK_DEMO: '1',
+  DRUBEK_DEVICES: 'http://127.0.0.1:3298',
 };
 await migrate(env.DATABASE_URL);
 must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
@@ -55,6 +56,11 @@ try {
   await take('batch');
 
   await page.goto(`${address}/kitchen`);
+  await page.getByRole('button', { name: 'Start the stand-ins' }).click();
+  await page
+    .getByText(/^Fryer/)
+    .first()
+    .waitFor();
   await settle();
   await take('kitchen');
   await page.goto(address);
@@ -124,6 +130,33 @@ try {
   await page.setViewportSize(PHONE);
   await settle();
   await take('cook-phone');
+
+  /* a rehearsal, by a page whose clock is the true one */
+  const rehearsal = await browser.newPage({ viewport: { width: 1280, height: 1100 } });
+  const shot = async (name) => {
+    await rehearsal.screenshot({ path: join(FOLDER, `${name}.png`), fullPage: true });
+    say(`docs/screenshots/${name}.png`);
+  };
+  await rehearsal.goto(address);
+  await rehearsal.getByText(/80 % range/).waitFor();
+  await rehearsal.getByRole('button', { name: 'Cook this' }).click();
+  await rehearsal.getByRole('button', { name: 'Rehearse with stand-in devices' }).click();
+  await rehearsal.getByRole('button', { name: '60×' }).click();
+  await rehearsal.getByRole('button', { name: 'Start', exact: true }).last().click();
+  await rehearsal.waitForTimeout(4500);
+  await rehearsal.getByRole('button', { name: 'The basket is in: start' }).click();
+  await rehearsal.getByText(/^7:\d\d in the fryer/).waitFor();
+  await rehearsal.keyboard.press('s');
+  await rehearsal.getByText(/^12:\d\d in the fryer/).waitFor();
+  await rehearsal.keyboard.press('s');
+  await rehearsal.getByText(/^17:\d\d in the fryer/).waitFor();
+  await rehearsal.getByRole('button', { name: '1×', exact: true }).click();
+  await rehearsal.getByRole('button', { name: 'How to judge it' }).click();
+  await rehearsal.waitForTimeout(2000);
+  await shot('cook-judging');
+  await rehearsal.keyboard.press('d');
+  await rehearsal.getByText(/of their bite on a rack/).waitFor();
+  await shot('cook-after');
 } finally {
   await browser.close();
   await endApp(app);

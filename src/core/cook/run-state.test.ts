@@ -3,6 +3,7 @@ import { nextAction } from './next-action';
 import { prepDuration, prepTasks } from './prep-tasks';
 import { type BatchEvent, type BatchEventKind, deriveRun, openingsToCome } from './run-state';
 import { fingerprintAt } from './fingerprint';
+import { safeHeart } from './safe-heart';
 import { shownAt } from './shown-clock';
 import { FIRST_PLAN } from '../../schemas/edit-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
@@ -57,6 +58,14 @@ test('a mis-tap is taken back, and what stood before stands again', () => {
 
 test('what happened before loading is no opening', () => {
   expect(deriveRun([event('shaken', 1), event('loaded', 2)]).openings).toEqual([]);
+});
+
+test('meat and fish are probed where the pull would be, until they are safe', () => {
+  const forecast = { doneTime: 1200, firstCheck: null };
+  expect(nextAction(forecast, [], 0, 1110, 1800, true)).toEqual({ verb: 'probe', at: 1200 });
+  expect(nextAction(forecast, [], 0, 1110, 1800, false)).toEqual({ verb: 'pull', at: 1200 });
+  expect(safeHeart(planFromFile(FIRST_PLAN))).toBeNull();
+  expect(safeHeart(planFromFile({ ...FIRST_PLAN, food: 'chicken-breast-crumbed' }))).toBe(74);
 });
 
 test('a shake takes up the planned one, also a little early; one long missed is given up', () => {

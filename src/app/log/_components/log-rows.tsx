@@ -3,6 +3,7 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { deriveRun } from '@/core/cook/run-state';
+import { REAL_TIME } from '@/core/cook/shown-clock';
 import type { Batch } from '@/schemas/batch';
 import { planFood } from '@/schemas/plan-from-file';
 import { Fingerprint } from '@/ui/field/fingerprint';
@@ -61,7 +62,10 @@ export function LogRows({ batches }: { batches: readonly Batch[] }) {
               </span>
               <span className="text-[14px]">
                 <LocalTime at={batch.begunAt} write={(date) => format(date, 'd MMM, HH:mm')} />
-                <span className="block text-iron-soft">{batch.fryerName}</span>
+                <span className="block text-iron-soft">
+                  {batch.fryerName}
+                  {deriveRun(batch.events).clock !== REAL_TIME && ', a rehearsal'}
+                </span>
               </span>
               <span className="text-[14px]">
                 {outcomePhrase(batch)}

@@ -15,6 +15,7 @@ import { StudyProvider } from '@/ui/study/study-context';
 import { useHold } from '@/ui/study/use-hold';
 import { useForecast } from '@/ui/use-forecast';
 import { useUnits } from '@/ui/units-context';
+import { SafeHeart } from './safe-heart';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { clockText, massText, percentText } from '@/ui/words/format';
 
@@ -26,6 +27,8 @@ export function AfterPhase(props: {
   batch: Batch;
   run: RunState;
   now: number;
+  /** °C the heart must have reached, or null */
+  safe: number | null;
   record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
   return (
@@ -35,7 +38,7 @@ export function AfterPhase(props: {
   );
 }
 
-function After({ batch, run, now, record }: Parameters<typeof AfterPhase>[0]) {
+function After({ batch, run, now, safe, record }: Parameters<typeof AfterPhase>[0]) {
   const units = useUnits();
   const rest = batch.document.rest;
   const left = (rest?.minutes ?? USUAL_REST) * 60 - (now - run.doneAt!) / 1000;
@@ -52,6 +55,14 @@ function After({ batch, run, now, record }: Parameters<typeof AfterPhase>[0]) {
           </p>
         )}
       </div>
+      {safe !== null && (run.probed === null || run.probed < safe) && (
+        <>
+          <p role="alert" className="mt-2 text-[18px] font-semibold">
+            Pulled before the heart was probed safe: do not serve it yet. Probe it, or put it back.
+          </p>
+          <SafeHeart safe={safe} probed={run.probed} probe={null} record={record} />
+        </>
+      )}
       <div className="mt-3 flex flex-wrap items-center gap-2.5">
         <Button
           look={run.seasoned ? 'iron' : 'light'}

@@ -3,6 +3,7 @@
 import { useCallback, useMemo, useSyncExternalStore } from 'react';
 import { prepTasks } from '@/core/cook/prep-tasks';
 import { type PassedOver, type RunState } from '@/core/cook/run-state';
+import { safeHeart } from '@/core/cook/safe-heart';
 import { REAL_TIME, shownAt } from '@/core/cook/shown-clock';
 import { browningSeen } from '@/core/cook/suggest-outcome';
 import { dialTemperature, type Plan } from '@/core/plan/plan';
@@ -121,7 +122,7 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
       )}
       {run.phase === 'done' && (
         <>
-          <AfterPhase batch={batch} run={run} now={now} record={tell} />
+          <AfterPhase batch={batch} run={run} now={now} safe={safeHeart(plan)} record={tell} />
           <div className="mt-4 tray p-5 text-iron">
             <OutcomeForm
               batchId={batch.id}

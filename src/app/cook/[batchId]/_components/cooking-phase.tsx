@@ -1,11 +1,12 @@
 'use client';
 
 import { useEffect, useMemo } from 'react';
+import { safeHeart } from '@/core/cook/safe-heart';
 import { nextAction } from '@/core/cook/next-action';
 import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } from '@/core/cook/run-state';
 import type { Forecast } from '@/core/forecast/forecast';
 import { AS_EXPECTED } from '@/core/forecast/unknowns';
-import { cookDuration, dialTemperature, type Plan, planParts } from '@/core/plan/plan';
+import { cookDuration, dialTemperature, type Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -38,12 +39,6 @@ const VERBS = {
   add: 'Add the rest',
   probe: 'Probe the heart',
 } as const;
-
-/** °C that the heart of meat or fish in the batch must reach, or null where none is in it. */
-function safeCelsius(plan: Plan): number | null {
-  const safe = planParts(plan).flatMap(({ food }) => food.safeCentreTemperature ?? []);
-  return safe.length > 0 ? Math.round(celsiusFromKelvin(Math.max(...safe))) : null;
-}
 
 /** Typical browning and crispness at a moment of a forecast. */
 function typicalAt({ record }: Forecast, time: number): { browning: number; crispness: number } {
@@ -82,7 +77,7 @@ export function CookingPhase({
   const learnt = correction && correction.taken > 0 ? correction.unknowns : AS_EXPECTED;
   const live = useForecast(document, false, learnt);
   const current = useMemo(() => planFromFile(document), [document]);
-  const safe = safeCelsius(plan);
+  const safe = safeHeart(plan);
   const toCome = openingsToCome(plan.events, run.openings, elapsed);
   const action = nextAction(
     live.forecast ?? {

@@ -43,10 +43,10 @@ beforeEach(() => {
 });
 
 describe('after the drawer', () => {
-  const after = (minute: number, more: Parameters<typeof deriveRun>[0] = []) => {
+  const after = (minute: number, more: Parameters<typeof deriveRun>[0] = [], safe: number | null = null) => {
     const batch = pastBatch({ outcome: null });
     const run = deriveRun([...batch.events, ...more]);
-    return render(<AfterPhase batch={batch} run={run} now={LOADED_AT + minute * 60_000} record={record} />);
+    return render(<AfterPhase batch={batch} run={run} now={LOADED_AT + minute * 60_000} safe={safe} record={record} />);
   };
 
   test('rest counts down, then it is time to serve; salting and serving are recorded', async () => {
@@ -66,6 +66,14 @@ describe('after the drawer', () => {
     expect(screen.getByText('Served', { selector: 'p' })).toBeVisible();
     expect(screen.getByRole('button', { name: 'Salted' })).toBeDisabled();
     expect(screen.getByRole('button', { name: 'Served' })).toBeDisabled();
+  });
+
+  test('meat that was pulled before it was probed safe is not to be served; once probed the warning goes', () => {
+    const { unmount } = after(21, [batchEvent('probed', 19, { celsius: 70 })], 74);
+    expect(screen.getByRole('alert')).toHaveTextContent('do not serve it yet');
+    unmount();
+    after(22, [batchEvent('probed', 21, { celsius: 76 })], 74);
+    expect(screen.queryByRole('alert')).not.toBeInTheDocument();
   });
 
   test('the next batch begins in the warm fryer, and says what becomes of this one meanwhile', async () => {
