@@ -1,4 +1,5 @@
 import type { Forecast } from '../forecast/forecast';
+import type { Window } from '../forecast/window';
 import type { CookAction, CookEvent } from '../plan/plan';
 
 /** What to do next at the fryer, and when, s after loading. */
@@ -11,19 +12,20 @@ export interface NextAction {
 const CHECK_STANDS = 45;
 
 /**
- * The next thing to do: the earliest of the openings to come, the first check, and the pull at the done time plus what
- * the cook added. After its time the pull stands until it is done. Where a safe heart has not been probed yet, probing
- * takes the place of the pull: never colour ends such a run.
+ * The next thing to do: the earliest of the openings to come, the first check, and the pull: at the done time, which is
+ * the typical piece's, or where the window begins if that is later, plus what the cook added. After its time the pull
+ * stands until it is done. Where a safe heart has not been probed yet, probing takes its place: never colour ends such a
+ * run.
  */
 export function nextAction(
-  forecast: Pick<Forecast, 'doneTime' | 'firstCheck'>,
+  forecast: Pick<Forecast, 'doneTime' | 'firstCheck'> & { readonly window: Pick<Window, 'from'> | null },
   toCome: readonly CookEvent[],
   extra: number,
   elapsed: number,
   end: number,
   mustProbe = false,
 ): NextAction {
-  const pullAt = (forecast.doneTime ?? end) + extra;
+  const pullAt = Math.max(forecast.doneTime ?? end, forecast.window?.from ?? 0) + extra;
   const candidates: NextAction[] = toCome
     .filter((opening) => opening.time < pullAt - CHECK_STANDS)
     .map((opening) => ({ verb: opening.action, at: opening.time }));

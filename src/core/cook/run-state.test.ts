@@ -61,7 +61,7 @@ test('what happened before loading is no opening', () => {
 });
 
 test('meat and fish are probed where the pull would be, until they are safe', () => {
-  const forecast = { doneTime: 1200, firstCheck: null };
+  const forecast = { doneTime: 1200, firstCheck: null, window: null };
   expect(nextAction(forecast, [], 0, 1110, 1800, true)).toEqual({ verb: 'probe', at: 1200 });
   expect(nextAction(forecast, [], 0, 1110, 1800, false)).toEqual({ verb: 'pull', at: 1200 });
   expect(safeHeart(planFromFile(FIRST_PLAN))).toBeNull();
@@ -77,13 +77,18 @@ test('a shake takes up the planned one, also a little early; one long missed is 
 });
 
 test('the next action is the earliest, then the check, then the pull, which stands until it is done', () => {
-  const forecast = { doneTime: 1200, firstCheck: 1056 };
+  const forecast = { doneTime: 1200, firstCheck: 1056, window: null };
   const shakes = [{ time: 420, action: 'shake' as const }];
   expect(nextAction(forecast, shakes, 0, 100, 1800)).toEqual({ verb: 'shake', at: 420 });
   expect(nextAction(forecast, [], 0, 500, 1800)).toEqual({ verb: 'check', at: 1056 });
   expect(nextAction(forecast, [], 0, 1110, 1800)).toEqual({ verb: 'pull', at: 1200 });
   expect(nextAction(forecast, [], 60, 1110, 1800)).toEqual({ verb: 'check', at: 1116 });
-  expect(nextAction({ doneTime: null, firstCheck: null }, [], 0, 2000, 1800)).toEqual({ verb: 'pull', at: 1800 });
+  expect(nextAction({ ...forecast, firstCheck: null, window: { from: 1290 } }, [], 0, 1110, 1800).at).toBe(1290);
+  expect(nextAction({ ...forecast, firstCheck: null, window: { from: 1100 } }, [], 0, 1110, 1800).at).toBe(1200);
+  expect(nextAction({ doneTime: null, firstCheck: null, window: null }, [], 0, 2000, 1800)).toEqual({
+    verb: 'pull',
+    at: 1800,
+  });
 });
 
 test('the preheat runs beside drying and oiling, never before the soak ends', () => {
@@ -156,6 +161,14 @@ describe('what two devices tell', () => {
     expect(run.observations).toEqual([]);
     expect(run.passedOver.map(({ rule }) => rule)).toEqual(['after-the-end', 'after-the-end']);
     expect([run.seasoned, run.servedAt]).toEqual([true, START + 23 * 60_000]);
+  });
+
+  test('a reading in the very moment of the pull still counts', () => {
+    const run = deriveRun([event('loaded', 0), event('looked', 20, { browning: 1 }), event('done', 20)]);
+    expect(run.observations).toHaveLength(1);
+    expect(run.passedOver).toEqual([]);
+    const later = deriveRun([event('loaded', 0), event('done', 20), event('looked', 20, { browning: 1 })]);
+    expect(later.passedOver).toEqual([]);
   });
 
   test('taking back the first of two tellings lets the second count', () => {

@@ -214,7 +214,7 @@ function passOver(event: BatchEvent, counted: readonly BatchEvent[], doneAt: num
   if ((event.kind === 'loaded' || event.kind === 'done') && counted.some((other) => other.kind === event.kind)) {
     return 'told-twice';
   }
-  return doneAt !== null && !AFTER_THE_END.has(event.kind) ? 'after-the-end' : null;
+  return doneAt !== null && event.happenedAt > doneAt && !AFTER_THE_END.has(event.kind) ? 'after-the-end' : null;
 }
 
 /** What an event tells of the pieces; nothing where it carries too little. */

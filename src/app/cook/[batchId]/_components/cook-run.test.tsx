@@ -143,7 +143,8 @@ test('the last tap can be taken back, and says what it was', async () => {
 });
 
 test('past the done minute it says pull until it is done, later by every minute added', async () => {
-  const done = mockLive.forecast!.doneTime!;
+  const { doneTime, window } = mockLive.forecast!;
+  const done = Math.max(doneTime!, window!.from);
   await open([batchEvent('loaded', 0)]);
   jest.setSystemTime(LOADED_AT + (done + 30) * 1000);
   await settle(300);

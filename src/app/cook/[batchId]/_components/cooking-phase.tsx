@@ -83,6 +83,7 @@ export function CookingPhase({
     live.forecast ?? {
       doneTime: plannedDone,
       firstCheck: batch.forecast.first_check_min === null ? null : batch.forecast.first_check_min * 60,
+      window: batch.forecast.window && { from: batch.forecast.window.from_min * 60 },
     },
     toCome,
     run.extraMinutes * 60,
