@@ -135,3 +135,24 @@ test('the whole run by touch alone, on a phone', async ({ browser }) => {
   await expect(page).toHaveURL(/\/log\//);
   await context.close();
 });
+
+test('two tabs without a network agree, one crashes, and nothing is lost', async ({ page, context }) => {
+  await beginBatch(page);
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await expect(second.getByText('Should look like this now:')).toBeVisible();
+  await context.setOffline(true);
+  await page.keyboard.press('s');
+  await expect(page.getByText(/1 kept on this device/)).toBeVisible();
+  await expect(second.getByRole('button', { name: 'Take back the last tap' })).toBeVisible();
+  await page.close({ runBeforeUnload: false });
+  await second.keyboard.press('m');
+  await expect(second.getByText(/2 kept on this device/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(second.getByText(/kept on this device/)).toHaveCount(0, { timeout: 15_000 });
+  await second.goto(second.url().replace('/cook/', '/log/'));
+  await expect(second.getByText('Shaken')).toHaveCount(1);
+  await expect(second.getByText('One more minute')).toHaveCount(1);
+});

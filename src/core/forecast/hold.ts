@@ -1,4 +1,5 @@
-import { crispnessOf } from '../engine/assess-piece';
+import { meanGlassyDepth } from '../engine/assess-piece';
+import { biteOf } from '../engine/crispness-target';
 import type { CookRun } from '../engine/cook-run';
 import { stepPieces } from '../engine/piece-step.kernel';
 import { COARSE_RESOLUTION } from '../engine/resolution';
@@ -14,12 +15,12 @@ export const HOLD_PLACES = ['rack', 'heap', 'covered', 'warm-oven'] as const;
 /** Where pieces wait. */
 export type HoldPlace = (typeof HOLD_PLACES)[number];
 
-/** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; fan oven 120 °C, 25 W/(m² K) of fan and 10 of its walls, 4εσT³; assumed. */
+/** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; household oven at 120 °C, 13 W/(m² K) between still (5–8) and fan (15–20), and 12 of its walls, 4εσT³; assumed within these. */
 const PLACES: Record<HoldPlace, { readonly air: number; readonly transfer: number; readonly vapour: number }> = {
   rack: { air: AMBIENT_TEMPERATURE, transfer: 9, vapour: vapourPressureOf(AMBIENT_HUMIDITY_RATIO) },
   heap: { air: AMBIENT_TEMPERATURE + 15, transfer: 4, vapour: 0.6 * saturationPressure(AMBIENT_TEMPERATURE + 15) },
   covered: { air: AMBIENT_TEMPERATURE + 35, transfer: 4, vapour: 0.97 * saturationPressure(AMBIENT_TEMPERATURE + 35) },
-  'warm-oven': { air: 393.15, transfer: 35, vapour: 3000 },
+  'warm-oven': { air: 393.15, transfer: 25, vapour: 3000 },
 };
 
 /** Air of a fryer that refreshes cooled pieces, and its coefficient. Source: assumed, hot and not full. */
@@ -28,16 +29,18 @@ const REFRESH = { air: 463.15, transfer: 40, vapour: 4000 };
 /** Length of a step, s. */
 const STEP = 10;
 
-/** Crispness while waiting. */
+/** The bite while waiting. */
 export interface HoldForecast {
   /** s between values */
   readonly interval: number;
-  /** median crispness over that at the drawer, from 1 on */
+  /** median bite over that at the drawer, from 1 on; see `biteOf` */
   readonly kept: readonly number[];
   /** s until half is lost, or null when that is beyond what was computed */
   readonly halfLife: number | null;
   /** the same ratio after a refresh at the end of the wait */
   readonly refreshed: number;
+  /** share of the water at the drawer that is gone at the end of the wait, before the refresh */
+  readonly dried: number;
 }
 
 /**
@@ -53,22 +56,25 @@ export function forecastHold(
   refreshDuration: number,
 ): HoldForecast {
   const run = cookUntil(plan, seed, pulledAt, COARSE_RESOLUTION);
-  const start = medianCrispness(run);
+  const start = medianBite(run);
+  const water = waterIn(run);
   const interval = 60;
   const kept = [1];
   surround(run, PLACES[place]);
   for (let time = STEP; time <= duration; time += STEP) {
     waitOn(run);
-    if (time % interval === 0) kept.push(start > 0 ? medianCrispness(run) / start : 0);
+    if (time % interval === 0) kept.push(start > 0 ? medianBite(run) / start : 0);
   }
   const half = kept.findIndex((share) => share <= 0.5);
+  const dried = 1 - waterIn(run) / water;
   surround(run, REFRESH);
   for (let time = STEP; time <= refreshDuration; time += STEP) waitOn(run);
   return {
     interval,
     kept,
     halfLife: half < 0 ? null : half * interval,
-    refreshed: start > 0 ? medianCrispness(run) / start : 0,
+    refreshed: start > 0 ? medianBite(run) / start : 0,
+    dried,
   };
 }
 
@@ -86,10 +92,23 @@ function waitOn(run: CookRun): void {
   for (const { state } of run.groups) stepPieces(state, STEP);
 }
 
-function medianCrispness(run: CookRun): number {
+function medianBite(run: CookRun): number {
   const values = run.groups
     .filter((group) => group.joined)
-    .flatMap(({ state, part }) => Array.from({ length: state.count }, (_, p) => crispnessOf(state, p, part)))
+    .flatMap(({ state, part }) =>
+      Array.from({ length: state.count }, (_, p) =>
+        biteOf(meanGlassyDepth(state, p, part), part.target.crispness, state.halfThickness[p]!),
+      ),
+    )
     .sort((a, b) => a - b);
   return values[values.length >> 1]!;
+}
+
+/** Water in the sample pieces, each weighed alike; only ratios of it mean anything. */
+function waterIn(run: CookRun): number {
+  let water = 0;
+  for (const { state } of run.groups) {
+    for (let i = 0; i < state.moisture.length; i++) water += state.moisture[i]! * state.volume[i]!;
+  }
+  return water;
 }

@@ -22,7 +22,7 @@ export function createInstrument(noise: number, step: number, random: RandomSour
       if (this.fault === 'stuck' && last !== null) return last;
       const deviation = normalQuantile(Math.min(0.999, Math.max(0.001, random())));
       const value = truth + deviation * noise * (this.fault === 'noisy' ? BROKEN : 1);
-      last = Math.round(value / step) * step;
+      last = Number((Math.round(value / step) * step).toFixed(3));
       return last;
     },
   };

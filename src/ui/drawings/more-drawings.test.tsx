@@ -27,6 +27,7 @@ const hold = (at20: number): HoldForecast => ({
   interval: 60,
   kept: Array.from({ length: 61 }, (_, minute) => 1 - ((1 - at20) * Math.min(20, minute)) / 20),
   halfLife: at20 <= 0.5 ? 1200 : null,
+  dried: 0.2,
   refreshed: 1,
 });
 const holds: Record<HoldPlace, HoldForecast> = {

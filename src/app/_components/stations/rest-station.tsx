@@ -50,7 +50,7 @@ export function RestStation({ document, plan, forecast, move, release }: Station
           note: holds
             ? holds[place.value].halfLife === null
               ? 'keeps for the hour'
-              : `half gone after ${Math.round(holds[place.value].halfLife! / 60)} min`
+              : `half gone after ${Math.round(holds[place.value].halfLife! / 60)} min${holds[place.value].dried > DRIES_HARD ? ', dried hard' : ''}`
             : undefined,
         }))}
         onChange={(place) => release(withRest({ place }))}
@@ -88,6 +88,9 @@ export function RestStation({ document, plan, forecast, move, release }: Station
     </div>
   );
 }
+
+/** Share of the water lost in the hour from which a piece is hard rather than soft. Source: assumed. */
+const DRIES_HARD = 0.6;
 
 /** kg when they come out. */
 function servedMass(mass: number, forecast: StationProps['forecast'], at: number | null): number {

@@ -30,6 +30,7 @@ const hold = (kept: number, refreshed: number) => ({
   interval: 60,
   kept: Array(61).fill(kept),
   halfLife: null,
+  dried: 0.2,
   refreshed,
 });
 const mockHolds = { rack: hold(0.4, 1.3), heap: hold(0.2, 1), covered: hold(0.1, 0.9), 'warm-oven': hold(0.7, 1) };
