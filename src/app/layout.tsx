@@ -20,7 +20,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     <html lang="en">
       <body>
         {children}
-        <Messages position="bottom-center" />
+        <Messages />
       </body>
     </html>
   );

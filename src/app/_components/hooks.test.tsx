@@ -2,7 +2,7 @@
 const refresh = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh }) }));
 const toastError = jest.fn();
-jest.mock('sonner', () => ({ toast: { error: (words: string) => toastError(words) } }));
+jest.mock('@/ui/notify', () => ({ notifyError: (words: string) => toastError(words) }));
 
 import { act, render, renderHook, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';

@@ -2,20 +2,17 @@
 
 import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { DropdownMenu } from 'radix-ui';
 import { memo } from 'react';
 import { prepDuration, prepTasks } from '@/core/cook/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { LiveForecastStore } from '@/ui/live-forecast';
+import { LateMenu } from '@/ui/controls/late-menu';
 import { fileNameOf, saveFile } from '@/ui/save-file';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { cardSteps } from '@/ui/words/prep-steps';
-
-const ITEM =
-  'flex min-h-11 cursor-pointer items-center rounded-part px-3 text-[15px] outline-none data-[highlighted]:bg-rim data-[highlighted]:text-white';
 
 /** Next time the clock shows HH:MM. */
 function nextClock(clock: string): Date {
@@ -94,31 +91,29 @@ export const PlanMenu = memo(function PlanMenu({
     if (text) saveFile(fileNameOf(document.name, 'ics'), text, 'text/calendar');
     else notifyError('The timeline could not be written.');
   };
-  const items: readonly (readonly [string, () => void])[] = [
-    ['Keep as a version', () => void post(`/api/plans/${planId}/versions`, 'Kept as a version')],
-    ['Duplicate', () => void post(`/api/plans/${planId}/copies`, 'Copied; it is among your plans')],
-    ['Versions', () => void store().then((stored) => stored && router.push(`/plans/${planId}`))],
-    ['Copy a link to it', () => void share()],
-    ['Prep card, to print', () => void store().then((stored) => stored && router.push(`/plans/${planId}/card`))],
-    ['Save as plan file', savePlan],
-    ['Save as recipe (JSON-LD)', () => void saveRecipe()],
-    ['Save the timeline (iCalendar)', () => void saveCalendar()],
-    ['Open a file, recipe or link', () => router.push('/open')],
+  const items = [
+    { word: 'Keep as a version', act: () => void post(`/api/plans/${planId}/versions`, 'Kept as a version') },
+    { word: 'Duplicate', act: () => void post(`/api/plans/${planId}/copies`, 'Copied; it is among your plans') },
+    { word: 'Versions', act: () => void store().then((stored) => stored && router.push(`/plans/${planId}`)) },
+    { word: 'Copy a link to it', act: () => void share() },
+    {
+      word: 'Prep card, to print',
+      act: () => void store().then((stored) => stored && router.push(`/plans/${planId}/card`)),
+    },
+    { word: 'Save as plan file', act: savePlan },
+    { word: 'Save as recipe (JSON-LD)', act: () => void saveRecipe() },
+    { word: 'Save the timeline (iCalendar)', act: () => void saveCalendar() },
+    { word: 'Open a file, recipe or link', act: () => router.push('/open') },
   ];
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="flex min-h-11 items-center gap-1 px-2 text-[15px] font-semibold text-rim">
-        This plan <ChevronDown size={16} aria-hidden />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" className="z-20 min-w-60 tray p-1.5 text-iron">
-          {items.map(([word, act]) => (
-            <DropdownMenu.Item key={word} className={ITEM} onSelect={act}>
-              {word}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <LateMenu
+      className="flex min-h-11 items-center gap-1 px-2 text-[15px] font-semibold text-rim"
+      label={
+        <>
+          This plan <ChevronDown size={16} aria-hidden />
+        </>
+      }
+      items={items}
+    />
   );
 });

@@ -1,0 +1,38 @@
+'use client';
+
+import { type ComponentType, type KeyboardEvent, type ReactNode, useState } from 'react';
+
+/** A button and the things to do that it opens. */
+export interface MenuProps {
+  readonly label: ReactNode;
+  readonly className: string;
+  readonly items: readonly { readonly word: string; readonly act: () => void }[];
+}
+
+const load = () => import('./menu').then((part) => part.Menu);
+
+/** A menu whose code comes when the pointer or the focus nears its button: few pages are opened for their menus. */
+export function LateMenu(props: MenuProps) {
+  const [Menu, setMenu] = useState<ComponentType<MenuProps> | null>(null);
+  if (Menu) return <Menu {...props} />;
+  const open = () => void load().then((menu) => setMenu(() => menu));
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'ArrowDown') return;
+    event.preventDefault();
+    open();
+  };
+  return (
+    <button
+      type="button"
+      aria-haspopup="menu"
+      aria-expanded={false}
+      className={props.className}
+      onPointerEnter={() => void load()}
+      onFocus={() => void load()}
+      onClick={open}
+      onKeyDown={onKeyDown}
+    >
+      {props.label}
+    </button>
+  );
+}

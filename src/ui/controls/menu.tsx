@@ -1,0 +1,25 @@
+'use client';
+
+import { DropdownMenu } from 'radix-ui';
+import type { MenuProps } from './late-menu';
+
+const ITEM =
+  'flex min-h-11 cursor-pointer items-center rounded-part px-3 text-[15px] outline-none data-[highlighted]:bg-rim data-[highlighted]:text-white';
+
+/** A button that opens a list of things to do. It opens as it appears: the button before it was touched. */
+export function Menu({ label, className, items }: MenuProps) {
+  return (
+    <DropdownMenu.Root defaultOpen>
+      <DropdownMenu.Trigger className={className}>{label}</DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" className="z-20 min-w-56 tray p-1.5 text-iron">
+          {items.map(({ word, act }) => (
+            <DropdownMenu.Item key={word} className={ITEM} onSelect={act}>
+              {word}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
