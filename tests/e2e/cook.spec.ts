@@ -1,16 +1,14 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
+import { beginBatch, enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
 
-async function beginBatch(page: Page) {
+async function beginOwnBatch(page: Page) {
   await enterOwnKitchen(page);
-  await fullForecast(page);
-  await page.getByRole('button', { name: 'Cook this' }).click();
-  await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
+  await beginBatch(page);
 }
 
 test('a batch from the bench to the log, through a reload and a long sleep', async ({ page }) => {
   await page.clock.install({ time: new Date('2026-11-25T18:00:00Z') });
-  await beginBatch(page);
+  await beginOwnBatch(page);
 
   await page.getByRole('button', { name: 'Start', exact: true }).first().click();
   await page.clock.fastForward('29:00');
@@ -85,7 +83,7 @@ test('the whole run by keyboard alone', async ({ page }) => {
 });
 
 test('a mis-tap is taken back', async ({ page }) => {
-  await beginBatch(page);
+  await beginOwnBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   await expect(page.getByText('Should look like this now:')).toBeVisible();
   await page.keyboard.press('d');
@@ -97,7 +95,7 @@ test('a mis-tap is taken back', async ({ page }) => {
 
 test('on a phone the run stays within the screen, the due answer in view', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await beginBatch(page);
+  await beginOwnBatch(page);
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   await expect(page.getByText('Should look like this now:')).toBeVisible();
@@ -137,7 +135,7 @@ test('the whole run by touch alone, on a phone', async ({ browser }) => {
 });
 
 test('two tabs without a network agree, one crashes, and nothing is lost', async ({ page, context }) => {
-  await beginBatch(page);
+  await beginOwnBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   await expect(page.getByText('Should look like this now:')).toBeVisible();
   const second = await context.newPage();

@@ -1,12 +1,10 @@
 import { spawn } from 'node:child_process';
 import { expect, type Page, test } from '@playwright/test';
-import { enterOwnKitchen, expectAccessible, fullForecast } from './helpers';
+import { beginBatch, enterOwnKitchen, expectAccessible } from './helpers';
 
 async function beginRun(page: Page): Promise<string> {
   await enterOwnKitchen(page);
-  await fullForecast(page);
-  await page.getByRole('button', { name: 'Cook this' }).click();
-  await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
+  await beginBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   await expect(page.getByText('Should look like this now:')).toBeVisible();
   return page.url();

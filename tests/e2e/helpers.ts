@@ -1,12 +1,23 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 
 /** Moves this browser into a kitchen of its own, so that tests do not meet. */
 export async function enterOwnKitchen(page: Page): Promise<void> {
+  /* past the page, which would begin to forecast for nothing; the menu has tests of its own */
+  const origin = test.info().project.use.baseURL!;
+  await page.request.get('/enter');
+  const made = await page.request.post('/api/kitchen/new', { data: {}, headers: { origin } });
+  expect(made.ok()).toBe(true);
   await page.goto('/');
-  await page.getByRole('button', { name: /^Kitchen:/ }).click();
-  await page.getByRole('menuitem', { name: 'Start an empty kitchen' }).click();
   await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
+  /* the page is alive once it forecasts */
+  await expect(page.getByRole('heading', { name: /^Done at|^Not done/ })).toBeVisible({ timeout: 30_000 });
+}
+
+/** Begins a batch of the plan on the bench, and is in its preparation. */
+export async function beginBatch(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Cook this' }).click({ timeout: 30_000 });
+  await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
 }
 
 /** Waits until the bench shows a full forecast with its interval, and returns the done minute in words. */

@@ -1,12 +1,11 @@
 import { expect, type Page, test } from '@playwright/test';
 import { openCluster } from '../../scripts/lib/cluster.mjs';
-import { enterOwnKitchen, fullForecast } from './helpers';
+import { beginBatch, enterOwnKitchen } from './helpers';
 
 /** A batch in the fryer with everything recorded so far stored. */
 async function startCooking(page: Page): Promise<void> {
   await enterOwnKitchen(page);
-  await fullForecast(page);
-  await page.getByRole('button', { name: 'Cook this' }).click();
+  await beginBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   await expect(page.getByText('Should look like this now:')).toBeVisible();
   await expect(page.getByText(/kept on this device/)).toHaveCount(0);

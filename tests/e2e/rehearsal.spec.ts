@@ -1,13 +1,12 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
+import { beginBatch, enterOwnKitchen, expectAccessible, expectNoSidewaysScroll } from './helpers';
 
 /* one simulated kitchen, one rehearsal at a time */
 test.describe.configure({ mode: 'serial' });
 
 async function beginRehearsal(page: Page): Promise<void> {
   await enterOwnKitchen(page);
-  await fullForecast(page);
-  await page.getByRole('button', { name: 'Cook this' }).click();
+  await beginBatch(page);
   await page.getByRole('button', { name: 'Rehearse with stand-in devices' }).click();
   await expect(page.getByRole('group', { name: 'Speed of the rehearsal' })).toBeVisible();
 }
