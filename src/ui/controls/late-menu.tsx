@@ -1,13 +1,7 @@
 'use client';
 
-import { type ComponentType, type KeyboardEvent, type ReactNode, useState } from 'react';
-
-/** A button and the things to do that it opens. */
-export interface MenuProps {
-  readonly label: ReactNode;
-  readonly className: string;
-  readonly items: readonly { readonly word: string; readonly act: () => void }[];
-}
+import { type ComponentType, type KeyboardEvent, useState } from 'react';
+import type { MenuProps } from './menu';
 
 const load = () => import('./menu').then((part) => part.Menu);
 

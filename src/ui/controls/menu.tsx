@@ -1,7 +1,14 @@
 'use client';
 
 import { DropdownMenu } from 'radix-ui';
-import type { MenuProps } from './late-menu';
+import type { ReactNode } from 'react';
+
+/** A button and the things to do that it opens. */
+export interface MenuProps {
+  readonly label: ReactNode;
+  readonly className: string;
+  readonly items: readonly { readonly word: string; readonly act: () => void }[];
+}
 
 const ITEM =
   'flex min-h-11 cursor-pointer items-center rounded-part px-3 text-[15px] outline-none data-[highlighted]:bg-rim data-[highlighted]:text-white';
