@@ -8,6 +8,7 @@ import { vapourPressureOf } from '../fryer/cavity';
 import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../fryer/fryer';
 import type { Plan } from '../plan/plan';
 import { saturationPressure } from '../properties/water';
+import { kelvinFromCelsius } from '../units/temperature';
 
 /** Where pieces can wait. */
 export const HOLD_PLACES = ['rack', 'heap', 'covered', 'warm-oven'] as const;
@@ -15,12 +16,15 @@ export const HOLD_PLACES = ['rack', 'heap', 'covered', 'warm-oven'] as const;
 /** Where pieces wait. */
 export type HoldPlace = (typeof HOLD_PLACES)[number];
 
+/** Air of the warm oven, °C. */
+export const WARM_OVEN_C = 120;
+
 /** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; household oven at 120 °C, 13 W/(m² K) between still (5–8) and fan (15–20), and 12 of its walls, 4εσT³; assumed within these. */
 const PLACES: Record<HoldPlace, { readonly air: number; readonly transfer: number; readonly vapour: number }> = {
   rack: { air: AMBIENT_TEMPERATURE, transfer: 9, vapour: vapourPressureOf(AMBIENT_HUMIDITY_RATIO) },
   heap: { air: AMBIENT_TEMPERATURE + 15, transfer: 4, vapour: 0.6 * saturationPressure(AMBIENT_TEMPERATURE + 15) },
   covered: { air: AMBIENT_TEMPERATURE + 35, transfer: 4, vapour: 0.97 * saturationPressure(AMBIENT_TEMPERATURE + 35) },
-  'warm-oven': { air: 393.15, transfer: 25, vapour: 3000 },
+  'warm-oven': { air: kelvinFromCelsius(WARM_OVEN_C), transfer: 25, vapour: 3000 },
 };
 
 /** Air of a fryer that refreshes cooled pieces, and its coefficient. Source: assumed, hot and not full. */

@@ -7,7 +7,8 @@ export const FOOD_CAUTIONS: Record<FoodCaution, string> = {
   'not-in-the-fridge':
     'Potatoes from the fridge turn sweeter, brown sooner and form more acrylamide. Golden, not brown.',
   'never-raw': 'Never eaten raw: peel, and cook it through.',
-  'probe-the-centre': 'Colour tells nothing of the inside: chicken 74 °C, fish 63 °C at the centre, by a probe.',
+  'probe-the-centre':
+    'Colour tells nothing of the inside: chicken 74 °C (165 °F), fish 63 °C (145 °F) at the centre, by a probe.',
   'allergen-soy': 'Contains soy.',
   'allergen-milk': 'Contains milk.',
   'allergen-gluten': 'Contains gluten.',
@@ -23,7 +24,7 @@ export const STEP_CAUTIONS = {
   coat: 'No aerosol spray onto a hot heater. Oil in the bowl, not in the fryer.',
   fryer: 'Parchment only under food, never in the preheat.',
   load: 'Do not overfill: air must pass, and nothing may touch the heater.',
-  rest: 'Cooked food stands no longer than 2 h at room temperature, is held hot at 60 °C or more, chilled within 2 h and eaten in 3–4 days, reheated to 74 °C.',
+  rest: 'Cooked food stands no longer than 2 h at room temperature, is held hot at 60 °C (140 °F) or more, chilled within 2 h and eaten in 3–4 days, reheated to 74 °C (165 °F).',
   cook: 'Drawer, basket and steam are hot. Follow your appliance’s manual and your local food-safety authority; where they differ from Drubek, they are right.',
 } as const;
 

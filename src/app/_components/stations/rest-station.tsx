@@ -1,7 +1,7 @@
 'use client';
 
 import { tableSalt } from '@/core/prep/coat-amounts';
-import type { HoldPlace } from '@/core/forecast/hold';
+import { type HoldPlace, WARM_OVEN_C } from '@/core/forecast/hold';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Choice } from '@/ui/controls/choice';
 import { Lever } from '@/ui/controls/lever';
@@ -9,7 +9,7 @@ import { HoldDrawing } from '@/ui/drawings/hold-drawing';
 import { useHold } from '@/ui/study/use-hold';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { clockText, massText, percentText } from '@/ui/words/format';
+import { clockText, massText, percentText, temperatureText } from '@/ui/words/format';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
@@ -17,7 +17,7 @@ const PLACES: readonly { value: HoldPlace; word: string }[] = [
   { value: 'rack', word: 'On a rack' },
   { value: 'heap', word: 'In a heap' },
   { value: 'covered', word: 'Covered' },
-  { value: 'warm-oven', word: 'Oven at 120 °C' },
+  { value: 'warm-oven', word: 'Warm oven' },
 ];
 
 /** Between drawer and table: how long the bite lasts, what a few minutes back in the fryer restore, and the salt. */
@@ -47,6 +47,7 @@ export function RestStation({ document, plan, forecast, move, release }: Station
         value={rest.place}
         options={PLACES.map((place) => ({
           ...place,
+          word: place.value === 'warm-oven' ? `Oven at ${temperatureText(WARM_OVEN_C, units)}` : place.word,
           note: holds
             ? holds[place.value].halfLife === null
               ? 'keeps for the hour'

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { BatchEventKind, EventDetail, RunState } from '@/core/cook/run-state';
-import type { HoldForecast } from '@/core/forecast/hold';
+import { type HoldForecast, WARM_OVEN_C } from '@/core/forecast/hold';
 import type { Batch } from '@/schemas/batch';
 import type { PlanFile } from '@/schemas/plan-file';
 import { batchForecast } from '@/app/_components/batch-forecast';
@@ -17,7 +17,7 @@ import { useForecast } from '@/ui/use-forecast';
 import { useUnits } from '@/ui/units-context';
 import { SafeHeart } from './safe-heart';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { clockText, massText, percentText } from '@/ui/words/format';
+import { clockText, massText, percentText, temperatureText, type UnitSystem } from '@/ui/words/format';
 
 /** Rest where the plan says none, min. Source: assumed, as in the plan. */
 const USUAL_REST = 2;
@@ -102,6 +102,7 @@ function againOf(document: PlanFile): PlanFile {
 /** Another batch, and what becomes of this one meanwhile. */
 function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
   const router = useRouter();
+  const units = useUnits();
   const [again] = useState(() => againOf(batch.document));
   const [busy, setBusy] = useState(false);
   const live = useForecast(again, false);
@@ -127,7 +128,7 @@ function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
         {wait === null
           ? 'A next batch of the same: working it out …'
           : `A next batch of the same takes ${clockText(wait)} in the warm fryer.`}{' '}
-        {wait !== null && holds && holdText(holds, wait)}
+        {wait !== null && holds && holdText(holds, wait, units)}
       </p>
       <Button look="iron" className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
         {busy ? 'Setting up …' : 'Begin the next batch'}
@@ -137,9 +138,9 @@ function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
 }
 
 /** What is left of the bite at each place after the wait, and what a refresh brings back. */
-function holdText(holds: Record<'rack' | 'warm-oven', HoldForecast>, wait: number): string {
+function holdText(holds: Record<'rack' | 'warm-oven', HoldForecast>, wait: number, units: UnitSystem): string {
   const keptAt = ({ kept, interval }: HoldForecast) =>
     Math.min(1, kept[Math.min(kept.length - 1, Math.round(wait / interval))]!);
-  const rack = `Meanwhile these keep ${percentText(keptAt(holds.rack))} of their bite on a rack, ${percentText(keptAt(holds['warm-oven']))} in an oven at 120 °C`;
+  const rack = `Meanwhile these keep ${percentText(keptAt(holds.rack))} of their bite on a rack, ${percentText(keptAt(holds['warm-oven']))} in an oven at ${temperatureText(WARM_OVEN_C, units)}`;
   return `${rack}; 4 min back in the hot fryer, all together at the end, bring ${percentText(Math.min(1, holds.rack.refreshed))} back.`;
 }

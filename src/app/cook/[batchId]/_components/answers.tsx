@@ -7,6 +7,8 @@ import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
 import { foodColour } from '@/ui/colour/food-colours';
 import { SWATCHES } from '@/app/_components/swatch-picker';
 import { Button } from '@/ui/controls/button';
+import { useUnits } from '@/ui/units-context';
+import { typedMass } from '@/ui/words/typed-units';
 
 const LOOKS = [
   { look: 'paler', word: 'Paler', key: '1', factor: Math.exp(-ANSWER_STEP) },
@@ -102,8 +104,9 @@ export function Answers({
 
 /** What the pieces weigh now: the surest measurement there is. */
 function Weighing({ massG, record }: { massG: number; record: (kind: BatchEventKind, detail?: EventDetail) => void }) {
+  const unit = typedMass(useUnits());
   const [typed, setTyped] = useState('');
-  const grams = Number(typed.replace(',', '.'));
+  const grams = unit.read(typed);
   const valid = typed.trim() !== '' && grams > 0 && grams <= massG * 1.2;
   return (
     <form
@@ -124,7 +127,7 @@ function Weighing({ massG, record }: { massG: number; record: (kind: BatchEventK
           aria-invalid={typed !== '' && !valid ? true : undefined}
           className="h-11 w-20 rounded-part border-2 border-rim-light bg-iron-raised px-2 text-[17px] text-enamel"
         />
-        g
+        {unit.unit}
       </label>
       <Button look="iron" type="submit" disabled={!valid}>
         Weighed

@@ -90,6 +90,22 @@ describe('after the drawer', () => {
   });
 });
 
+test('the oven of a kitchen in Fahrenheit is told in Fahrenheit', () => {
+  const batch = pastBatch({ outcome: null });
+  render(
+    <UnitsProvider units="us">
+      <AfterPhase
+        batch={batch}
+        run={deriveRun(batch.events)}
+        now={LOADED_AT + 21 * 60_000}
+        safe={null}
+        record={record}
+      />
+    </UnitsProvider>,
+  );
+  expect(screen.getByText(/in an oven at 248 °F/)).toBeVisible();
+});
+
 describe('judging', () => {
   test('four pieces are drawn with the test for the cut, the likeliest marked', async () => {
     render(<Judging plan={plan} now="soon" />);
