@@ -13,6 +13,12 @@ import type { CookEvent, Plan } from '../../core/plan/plan';
 const STEP = 4;
 const EMPTY_STEP = 20;
 
+/** Dial of a fryer that is off, K: so far below the kitchen that no thermostat's error makes it heat. */
+const OFF = AMBIENT_TEMPERATURE - 50;
+
+/** Power from which the lamp of the heater is on, W. Source: assumed. */
+const LAMP = 20;
+
 /** An absence longer than this is not cooked through, s. */
 const LONGEST_ABSENCE = 4 * 3600;
 
@@ -62,8 +68,7 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
 
   const step = (duration: number) => {
     const open = drawerOutFor > 0;
-    /* a fryer that is off follows a dial at the kitchen's temperature: it never heats */
-    const wanted = dial ?? AMBIENT_TEMPERATURE - 50;
+    const wanted = dial ?? OFF;
     if (batch) stepRun(batch.run, batch.plan, wanted, open, duration);
     else stepCavity(cavity, fryer, wanted, 0, 0, open, duration);
     drawerOutFor = Math.max(0, drawerOutFor - duration);
@@ -77,7 +82,7 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
       return dial;
     },
     get heating() {
-      return air().power > 20;
+      return air().power > LAMP;
     },
     get drawerOut() {
       return drawerOutFor > 0;

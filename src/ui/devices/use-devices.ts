@@ -26,6 +26,9 @@ export interface Devices {
   ask(request: DeviceRequest): Promise<Sent>;
 }
 
+const unasked = { kind: 'silent', why: 'cannot be asked while the server is away' } as const;
+const UNASKED = { fryer: unasked, scale: unasked, probe: unasked, colour: unasked };
+
 /** Rest between two readings, ms: while they matter, and just to see whether any answers. */
 const OFTEN = 1000;
 const SELDOM = 10_000;
@@ -56,14 +59,16 @@ export function useDevices(shownNow: () => number, moving: boolean, often: boole
     watch.current = { shownNow, moving };
   });
 
-  const read = useCallback(async (): Promise<boolean> => {
+  const read = useCallback(async (): Promise<void> => {
     let told: DeviceReadings;
     try {
       const response = await fetch('/api/devices');
-      if (!response.ok) return false;
+      if (!response.ok) throw new Error(String(response.status));
       told = (await response.json()) as DeviceReadings;
     } catch {
-      return false;
+      /* what was read before is not true any more */
+      setLatest((before) => (before.states ? { ...before, states: UNASKED } : before));
+      return;
     }
     const at = watch.current.shownNow();
     const stateOf = <Kind extends DeviceKind>(kind: Kind): DeviceState<Kind> => {
@@ -87,15 +92,14 @@ export function useDevices(shownNow: () => number, moving: boolean, often: boole
     };
     const answer = told.faults !== null || DEVICE_KINDS.some((kind) => states[kind].kind === 'read');
     setLatest({ answer, states, faults: told.faults });
-    return answer;
   }, []);
 
   useEffect(() => {
     let ended = false;
     let timer: ReturnType<typeof setTimeout>;
     const again = async () => {
-      const answer = await read();
-      if (!ended) timer = setTimeout(again, answer && often ? OFTEN : SELDOM);
+      await read();
+      if (!ended) timer = setTimeout(again, often ? OFTEN : SELDOM);
     };
     void again();
     return () => {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { ANSWER_STEP } from '@/core/coach/observation';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
@@ -9,6 +9,7 @@ import { SWATCHES } from '@/app/_components/swatch-picker';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { typedMass } from '@/ui/words/typed-units';
+import { MeasuredAnswer } from './measured-answer';
 
 const LOOKS = [
   { look: 'paler', word: 'Paler', key: '1', factor: Math.exp(-ANSWER_STEP) },
@@ -32,6 +33,7 @@ export function Answers({
   massG: number;
   record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
+  const unit = typedMass(useUnits());
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey || event.repeat)
@@ -96,42 +98,17 @@ export function Answers({
         <Button look="iron" onClick={() => record('stuck')}>
           Stuck or broke
         </Button>
-        <Weighing massG={massG} record={record} />
+        <div className="text-[15px] text-ash">
+          {/* what the pieces weigh tells the water lost: the surest measurement there is */}
+          <MeasuredAnswer
+            label="Weigh the pieces"
+            word="Weighed"
+            typed={unit}
+            isPlausible={(grams) => grams > 0 && grams <= massG * 1.2}
+            onTell={(grams) => record('weighed', { lost: 1 - grams / massG })}
+          />
+        </div>
       </div>
     </section>
-  );
-}
-
-/** What the pieces weigh now: the surest measurement there is. */
-function Weighing({ massG, record }: { massG: number; record: (kind: BatchEventKind, detail?: EventDetail) => void }) {
-  const unit = typedMass(useUnits());
-  const [typed, setTyped] = useState('');
-  const grams = unit.read(typed);
-  const valid = typed.trim() !== '' && grams > 0 && grams <= massG * 1.2;
-  return (
-    <form
-      className="flex items-center gap-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (!valid) return;
-        record('weighed', { lost: 1 - grams / massG });
-        setTyped('');
-      }}
-    >
-      <label className="flex items-center gap-2 text-[15px] text-ash">
-        Weigh the pieces
-        <input
-          inputMode="decimal"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-          aria-invalid={typed !== '' && !valid ? true : undefined}
-          className="h-11 w-20 rounded-part border-2 border-rim-light bg-iron-raised px-2 text-[17px] text-enamel"
-        />
-        {unit.unit}
-      </label>
-      <Button look="iron" type="submit" disabled={!valid}>
-        Weighed
-      </Button>
-    </form>
   );
 }

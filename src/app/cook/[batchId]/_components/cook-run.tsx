@@ -6,7 +6,7 @@ import { type PassedOver, type RunState } from '@/core/cook/run-state';
 import { safeHeart } from '@/core/cook/safe-heart';
 import { REAL_TIME, shownAt } from '@/core/cook/shown-clock';
 import { browningSeen } from '@/core/cook/suggest-outcome';
-import { dialTemperature, type Plan } from '@/core/plan/plan';
+import { dialTemperature, type Plan, type Stage } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -36,11 +36,9 @@ const RULES: Record<PassedOver['rule'], string> = {
 };
 
 /** K the dial should be at: the preheat once begun, then the stages as turned; null for off. */
-function dialNow(batch: Batch, plan: Plan, run: RunState, elapsed: number): number | null {
+function dialNow(plan: Plan, stages: readonly Stage[], run: RunState, elapsed: number): number | null {
   if (run.phase === 'done') return null;
-  if (run.phase === 'cooking') {
-    return dialTemperature(planFromFile(effectivePlan(batch.document, run, elapsed)).stages, elapsed);
-  }
+  if (run.phase === 'cooking') return dialTemperature(stages, elapsed);
   const preheat = prepTasks(plan).findIndex((task) => task.kind === 'preheat');
   return plan.preheat && run.prepBegun.has(preheat) ? plan.preheat.temperature : null;
 }
@@ -64,7 +62,8 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
   /* stand-ins know nothing of a real cook */
   const used = devices.answer === true && (devices.faults === null || rehearsed);
   const elapsed = run.loadedAt === null ? 0 : Math.max(0, (now - run.loadedAt) / 1000);
-  const dial = dialNow(batch, plan, run, elapsed);
+  const stages = useMemo(() => planFromFile(effectivePlan(batch.document, run, 0)).stages, [batch.document, run]);
+  const dial = dialNow(plan, stages, run, elapsed);
   const tell = useDeviceHelp(
     devices,
     used && !follows,

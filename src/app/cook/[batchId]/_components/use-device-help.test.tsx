@@ -68,16 +68,35 @@ beforeEach(() => {
   mockNotifyError.mockReset();
 });
 
+/** What the hook recorded, as the run then holds it. */
+const learnt = (minute: number) => [
+  batchEvent('loaded', 0),
+  batchEvent('air-read', minute, { celsius: 187, device: true }),
+  batchEvent('weighed', minute, { lost: 0.2, device: true }),
+];
+
 test('air and weight become observations every four minutes, not with every reading', () => {
   const { rerender } = help();
   expect(record.mock.calls).toEqual([
     ['air-read', { celsius: 187, device: true }],
     ['weighed', { lost: 1 - 400 / FIRST_PLAN.mass_g, device: true }],
   ]);
-  rerender({ elapsed: 420, devices: states() });
+  rerender({ events: learnt(5), elapsed: 420, devices: states() });
   expect(record).toHaveBeenCalledTimes(2);
-  rerender({ elapsed: 545, devices: states() });
+  rerender({ events: learnt(5), elapsed: 545, devices: states() });
   expect(told()).toEqual(['air-read', 'weighed', 'air-read', 'weighed']);
+});
+
+test('a page that is loaded anew, or a second tab, does not tell again what the run knows', () => {
+  const looked = batchEvent('looked', 7.05, { browning: 0.4, device: true });
+  help({ events: [...learnt(6), batchEvent('shaken', 7), looked], elapsed: 440 });
+  expect(record).not.toHaveBeenCalled();
+});
+
+test('an empty scale is no weight', () => {
+  const empty = { kind: 'read', trust: 'fine', report: { device: 'drubek.scale', version: 1, grams: 1 } } as const;
+  help({ devices: states({ scale: empty }) });
+  expect(told()).toEqual(['air-read']);
 });
 
 test('a device that is silent, stuck or noisy teaches nothing; nor does the air with the drawer out', () => {
@@ -97,9 +116,10 @@ test('the colour is read once after an opening', () => {
   const looks = () => record.mock.calls.filter(([kind]) => kind === 'looked');
   expect(looks()).toHaveLength(1);
   expect((looks()[0]![1] as { browning: number }).browning).toBeCloseTo(0.8, 1);
-  rerender({ events, elapsed: 440, devices: states() });
+  const known = [...events, batchEvent('looked', 7.1, { browning: 0.8, device: true })];
+  rerender({ events: known, elapsed: 440, devices: states() });
   expect(looks()).toHaveLength(1);
-  rerender({ events: [...events, batchEvent('shaken', 12)], elapsed: 725, devices: states() });
+  rerender({ events: [...known, batchEvent('shaken', 12)], elapsed: 725, devices: states() });
   expect(looks()).toHaveLength(2);
 });
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef } from 'react';
+import type { Observation } from '@/core/coach/observation';
 import type { BatchEventKind, EventDetail, RunState } from '@/core/cook/run-state';
 import { REAL_TIME, shownAt } from '@/core/cook/shown-clock';
 import { browningOfColour, type ColourRamp } from '@/core/food/colour-ramp';
@@ -14,6 +15,9 @@ const LEARN_EVERY = 240;
 
 /** Pieces that were just loaded tell nothing yet, s. */
 const NOT_BEFORE = 90;
+
+/** A scale that shows less than this share of what was put in has not got the pieces on it. Source: assumed; food keeps its solids, a tenth at least. */
+const LEAST_LEFT = 0.05;
 
 /** How long after an opening a colour reading still belongs to it, s. */
 const BELONGS = 120;
@@ -48,23 +52,22 @@ export function useDeviceHelp(
   const { ask, states } = devices;
 
   /* readings become observations, seldom enough that each tells something new */
-  const asked = useRef({ air: 0, weight: 0, colour: 0 });
   useEffect(() => {
     if (!helps || !states || run.phase !== 'cooking' || elapsed < NOT_BEFORE) return;
-    const due = (what: 'air' | 'weight') => elapsed - asked.current[what] >= LEARN_EVERY;
+    /* what the run has learnt already is read from the run, so that a reload or a second tab does not tell it again */
+    const last = (kind: Observation['kind']) => run.observations.findLast((one) => one.kind === kind)?.time ?? 0;
+    const due = (kind: Observation['kind']) => elapsed - last(kind) >= LEARN_EVERY;
     const { fryer, scale, colour } = states;
+    const isLoaded = (grams: number) => grams > LEAST_LEFT * document.mass_g;
     if (due('air') && fryer.kind === 'read' && fryer.trust === 'fine' && fryer.report.drawer === 'in') {
-      asked.current.air = elapsed;
       record('air-read', { celsius: fryer.report.air_c, device: true });
     }
-    if (due('weight') && scale.kind === 'read' && scale.trust === 'fine' && scale.report.grams > 0) {
-      asked.current.weight = elapsed;
+    if (due('weight') && scale.kind === 'read' && scale.trust === 'fine' && isLoaded(scale.report.grams)) {
       record('weighed', { lost: Math.max(-0.2, 1 - scale.report.grams / document.mass_g), device: true });
     }
     const opened = run.openings.findLast(({ action }) => action !== 'pull')?.time;
-    if (opened === undefined || opened <= asked.current.colour || elapsed - opened > BELONGS) return;
+    if (opened === undefined || opened <= last('swatch') || elapsed - opened > BELONGS) return;
     if (colour.kind === 'read' && colour.trust === 'fine') {
-      asked.current.colour = opened;
       record('looked', { browning: browningOfColour(ramp, colour.report.lab), device: true });
     }
   }, [helps, states, run, elapsed, document, ramp, record]);
