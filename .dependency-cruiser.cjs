@@ -2,13 +2,38 @@
 const ALLOWED = {
   core: ['core'],
   schemas: ['schemas', 'core'],
-  workers: ['workers', 'schemas', 'core'],
+  editing: ['editing', 'schemas', 'core'],
+  workers: ['workers', 'editing', 'schemas', 'core'],
   db: ['db', 'core', 'schemas'],
   devices: ['devices', 'schemas', 'core'],
-  services: ['services', 'db', 'devices', 'core', 'schemas'],
-  ui: ['ui', 'core', 'schemas'],
-  app: ['app', 'services', 'ui', 'schemas', 'core'],
+  services: ['services', 'db', 'devices', 'editing', 'schemas', 'core'],
+  ui: ['ui', 'editing', 'schemas', 'core'],
+  app: ['app', 'services', 'ui', 'editing', 'schemas', 'core'],
 };
+
+/** The floors of the core, lowest first: each imports from its own and from those below. */
+const FLOORS = [
+  ['numeric', 'units', 'properties'],
+  ['food', 'cut'],
+  ['plan'],
+  ['piece'],
+  ['prep', 'fryer'],
+  ['batch'],
+  ['forecast'],
+  ['search', 'coach'],
+  ['run'],
+];
+
+const floors = FLOORS.slice(0, -1).map((rooms, floor) => ({
+  name: `floor-of-${rooms.join('-')}`,
+  severity: 'error',
+  from: { path: `^src/core/(${rooms.join('|')})/`, pathNot: '\\.test\\.ts$' },
+  to: {
+    path: `^src/core/(${FLOORS.slice(floor + 1)
+      .flat()
+      .join('|')})/`,
+  },
+}));
 
 const arrows = Object.entries(ALLOWED).map(([room, allowed]) => ({
   name: `arrows-of-${room}`,
@@ -26,6 +51,7 @@ const arrows = Object.entries(ALLOWED).map(([room, allowed]) => ({
 module.exports = {
   forbidden: [
     ...arrows,
+    ...floors,
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-takes-only-small-numeric-packages',
@@ -40,9 +66,15 @@ module.exports = {
       to: { path: '^src/(db|devices|services)/' },
     },
     {
+      name: 'rooms-of-the-core-are-on-a-floor',
+      severity: 'error',
+      from: {},
+      to: { path: '^src/core/', pathNot: `^src/core/(${FLOORS.flat().join('|')})/` },
+    },
+    {
       name: 'nobody-imports-routes',
       severity: 'error',
-      from: { path: '^src/(core|schemas|workers|db|devices|services|ui)/' },
+      from: { path: '^src/(core|schemas|editing|workers|db|devices|services|ui)/' },
       to: { path: '^src/app/' },
     },
   ],

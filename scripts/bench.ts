@@ -1,15 +1,15 @@
 /* npm run bench: how long the engine takes here, cold and warm. Nothing is asserted; figures are looked at. */
 import fc from 'fast-check';
 import { Session } from 'node:inspector/promises';
-import { startRun, stepRun } from '../src/core/engine/cook-run';
-import { type Resolution, STANDARD_RESOLUTION } from '../src/core/engine/resolution';
-import { simulateCook } from '../src/core/engine/simulate-cook';
+import { startRun, stepRun } from '../src/core/batch/cook-run';
+import { type Resolution, STANDARD_RESOLUTION } from '../src/core/batch/resolution';
+import { simulateCook } from '../src/core/batch/simulate-cook';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { forecastInterval } from '../src/core/forecast/ensemble';
 import { createSeededRandom } from '../src/core/numeric/seeded-random';
-import { searchPlans } from '../src/core/plan/search';
+import { searchPlans } from '../src/core/search/search-plans';
 import type { Plan } from '../src/core/plan/plan';
-import { FIRST_PLAN } from '../src/schemas/edit-plan';
+import { FIRST_PLAN } from '../src/schemas/first-plan';
 import { planFileSchema } from '../src/schemas/plan-file';
 import { planFromFile } from '../src/schemas/plan-from-file';
 import { anyPlanFile } from '../tests/support/any-plan-file';

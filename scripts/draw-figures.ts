@@ -4,7 +4,7 @@ import { lab } from 'd3';
 import { forecastPlan, type Forecast } from '../src/core/forecast/forecast';
 import { colourAtBrowning } from '../src/core/food/colour-ramp';
 import type { Plan } from '../src/core/plan/plan';
-import { FIRST_PLAN } from '../src/schemas/edit-plan';
+import { FIRST_PLAN } from '../src/schemas/first-plan';
 import type { PlanFile } from '../src/schemas/plan-file';
 import { planFromFile } from '../src/schemas/plan-from-file';
 

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
-import { FIRST_PLAN, withFryer } from '@/schemas/edit-plan';
+import { withFryer } from '@/editing/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { loadCutters, loadFryers } from '@/services/kitchen';
 import { loadNewestPlan, loadPlan } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';

@@ -1,7 +1,7 @@
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { createServer } from 'node:http';
-import { FIRST_PLAN } from '../schemas/edit-plan';
+import { FIRST_PLAN } from '../schemas/first-plan';
 import { httpDevices } from './http-devices';
 import { serveStandIns } from './stand-ins/server';
 import { createStandIns } from './stand-ins/stand-ins';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BATCH_EVENT_KINDS, type BatchEvent } from '../core/cook/run-state';
+import { BATCH_EVENT_KINDS, type BatchEvent } from '../core/run/run-state';
 import { SPEED_LIMITS } from './device-message';
 import { type PlanFile, planFileSchema } from './plan-file';
 

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { strToU8, zlibSync } from 'fflate';
 import { anyPlanFile } from '../../tests/support/any-plan-file';
-import { stageEnd, withDialTurn, withMixing, withOpeningAt, withOpenings, withStageEdge } from './edit-cook';
-import { FIRST_PLAN, starchOrder, withLoad, withStarch } from './edit-plan';
+import { stageEnd, withDialTurn, withMixing, withOpeningAt, withOpenings, withStageEdge } from '../editing/edit-cook';
+import { starchOrder, withLoad, withStarch } from '../editing/edit-plan';
+import { FIRST_PLAN } from './first-plan';
 import { planFileSchema, type PlanFile } from './plan-file';
 import { LONGEST_LINK, packPlan, unpackPlan } from './plan-link';
-import { planFromRecipe, recipeFromPlan } from './recipe';
+import { planFromRecipe, recipeFromPlan } from '../editing/recipe';
 
 const base64url = (bytes: Uint8Array) =>
   btoa(String.fromCharCode(...bytes))

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { z } from 'zod';
-import { FIRST_PLAN, prepStep, withFryer, withPrepStep, withShape } from './edit-plan';
+import { prepStep, withFryer, withPrepStep, withShape } from '../editing/edit-plan';
+import { FIRST_PLAN } from './first-plan';
 import { faultsOf } from './faults';
 import { planFileSchema } from './plan-file';
 import { planFromFile } from './plan-from-file';

@@ -3,7 +3,7 @@ import { batchYield } from '../core/cut/batch-yield';
 import { findFood } from '../core/food/catalogue';
 import { sugarOf } from '../core/food/sugar';
 import type { Food } from '../core/food/food';
-import { fryerFromLabel } from '../core/fryer/fryer';
+import { fryerFromLabel } from '../core/fryer/fryer-from-label';
 import type { BatchPart, CookEvent, Plan } from '../core/plan/plan';
 import { kelvinFromCelsius } from '../core/units/temperature';
 import { foodFromFile } from './food-from-file';

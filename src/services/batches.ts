@@ -1,5 +1,5 @@
-import { fingerprintAt } from '@/core/cook/fingerprint';
-import { type BatchEvent, deriveRun } from '@/core/cook/run-state';
+import { fingerprintAt } from '@/core/run/fingerprint';
+import { type BatchEvent, deriveRun } from '@/core/run/run-state';
 import {
   findBatch,
   insertBatch,

@@ -1,4 +1,4 @@
-import type { BatchEvent } from '@/core/cook/run-state';
+import type { BatchEvent } from '@/core/run/run-state';
 import { onBatchEvents } from '@/db/notices';
 import { loadBatch } from './batches';
 

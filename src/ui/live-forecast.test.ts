@@ -1,7 +1,7 @@
 import type { DoneInterval } from '../core/forecast/ensemble';
 import type { Forecast } from '../core/forecast/forecast';
 import { AS_EXPECTED } from '../core/forecast/unknowns';
-import { FIRST_PLAN } from '../schemas/edit-plan';
+import { FIRST_PLAN } from '../schemas/first-plan';
 import type { ForecastListener } from '../workers/forecast/client';
 import { createLiveForecast } from './live-forecast';
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { closeDatabase, database } from '@/db/pool';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { appendEvents, beginBatch, loadBatch, loadLog, recordOutcome } from '@/services/batches';
 import {
   chooseUnits,

@@ -1,7 +1,7 @@
 import { pieceGeometry } from '@/core/cut/piece-geometry';
-import { createPieceState, type PieceState } from '@/core/engine/piece-state';
-import { stepPieces } from '@/core/engine/piece-step.kernel';
-import { tissueOf } from '@/core/engine/tissue';
+import { createPieceState, type PieceState } from '@/core/piece/piece-state';
+import { stepPieces } from '@/core/piece/piece-step.kernel';
+import { tissueOf } from '@/core/piece/tissue';
 import { findFood } from '@/core/food/catalogue';
 import { WATER_SPECIFIC_HEAT } from '@/core/properties/water';
 

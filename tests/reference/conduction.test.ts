@@ -1,7 +1,7 @@
 import type { PieceGeometry } from '@/core/cut/piece-geometry';
-import { createPieceState } from '@/core/engine/piece-state';
-import { stepPieces } from '@/core/engine/piece-step.kernel';
-import type { Tissue } from '@/core/engine/tissue';
+import { createPieceState } from '@/core/piece/piece-state';
+import { stepPieces } from '@/core/piece/piece-step.kernel';
+import type { Tissue } from '@/core/piece/tissue';
 import { tabulate } from '@/core/numeric/uniform-table';
 import { seriesCentre } from './series-solutions';
 

@@ -1,8 +1,8 @@
-import { GELATINISATION_RATE, SOFTENING_RATE } from '@/core/engine/kinetics';
-import { simulateCook } from '@/core/engine/simulate-cook';
-import { STANDARD_RESOLUTION } from '@/core/engine/resolution';
+import { GELATINISATION_RATE, SOFTENING_RATE } from '@/core/piece/kinetics';
+import { simulateCook } from '@/core/batch/simulate-cook';
+import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { findFood } from '@/core/food/catalogue';
-import { fryerFromLabel } from '@/core/fryer/fryer';
+import { fryerFromLabel } from '@/core/fryer/fryer-from-label';
 import { readTable } from '@/core/numeric/uniform-table';
 import type { Plan } from '@/core/plan/plan';
 import { mixtureConductivity, mixtureDensity } from '@/core/properties/choi-okos';

@@ -1,6 +1,6 @@
-import { createPieceState } from '@/core/engine/piece-state';
-import { stepPieces } from '@/core/engine/piece-step.kernel';
-import type { Tissue } from '@/core/engine/tissue';
+import { createPieceState } from '@/core/piece/piece-state';
+import { stepPieces } from '@/core/piece/piece-step.kernel';
+import type { Tissue } from '@/core/piece/tissue';
 import { tabulate } from '@/core/numeric/uniform-table';
 import { BOILING_LATENT_HEAT } from '@/core/properties/water';
 

@@ -1,6 +1,6 @@
-import type { BatchEvent, BatchEventKind } from '@/core/cook/run-state';
+import type { BatchEvent, BatchEventKind } from '@/core/run/run-state';
 import type { Batch } from '@/schemas/batch';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 
 export const LOADED_AT = Date.UTC(2026, 10, 20, 18, 30);
 

@@ -13,7 +13,7 @@ import {
   useRef,
   useState,
 } from 'react';
-import { withFryer } from '@/schemas/edit-plan';
+import { withFryer } from '@/editing/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';

@@ -1,6 +1,6 @@
 import { addSeconds, subSeconds } from 'date-fns';
 import { createEvents, type EventAttributes } from 'ics';
-import { prepDuration, prepTasks, REST } from '@/core/cook/prep-tasks';
+import { prepDuration, prepTasks, REST } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import { TASK_WORDS } from '@/ui/words/labels';
 

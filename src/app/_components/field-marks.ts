@@ -1,4 +1,4 @@
-import { stageEnd, withOpeningAt, withStageEdge } from '@/schemas/edit-cook';
+import { stageEnd, withOpeningAt, withStageEdge } from '@/editing/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { FieldHandle } from '@/ui/field/field-handles';
 import { ACTION_WORDS } from '@/ui/words/labels';

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 jest.mock('@/ui/field/colour-field', () => ({ ColourField: () => null }));
 
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { startBy } from './forecast-panel';
 

@@ -2,7 +2,7 @@
 
 import { TriangleAlert } from 'lucide-react';
 import { memo } from 'react';
-import { prepDuration, prepTasks, REST } from '@/core/cook/prep-tasks';
+import { prepDuration, prepTasks, REST } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';

@@ -7,7 +7,7 @@ jest.mock('@/ui/notify', () => ({ notifyError: (words: string) => toastError(wor
 import { act, render, renderHook, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { findFood } from '@/core/food/catalogue';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useNow } from '@/ui/use-now';
 import { SwatchPicker } from './swatch-picker';

@@ -3,7 +3,7 @@
 import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { memo } from 'react';
-import { prepDuration, prepTasks } from '@/core/cook/prep-tasks';
+import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { LiveForecastStore } from '@/ui/live-forecast';
@@ -72,7 +72,7 @@ export const PlanMenu = memo(function PlanMenu({
   const saveRecipe = async () => {
     const { document, plan } = readPlan();
     const doneTime = doneTimeNow();
-    const { recipeFromPlan } = await import('@/schemas/recipe');
+    const { recipeFromPlan } = await import('@/editing/recipe');
     const steps = cardSteps(document, plan, doneTime, units).map((step) => step.text);
     const recipe = recipeFromPlan(
       document,

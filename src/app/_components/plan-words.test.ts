@@ -1,8 +1,8 @@
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { planFileSchema } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { forecastPlan } from '@/core/forecast/forecast';
-import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import { COARSE_RESOLUTION } from '@/core/batch/resolution';
 import { intervalText, spokenForecast, windowText } from '@/ui/words/forecast-text';
 import { planPhrases } from '@/ui/words/plan-text';
 import { warningText } from '@/ui/words/warning-text';

@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { planHistory } from './use-plan-history';
 
 const start = { past: [], present: FIRST_PLAN, future: [], resting: null };

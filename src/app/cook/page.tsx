@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { deriveRun } from '@/core/cook/run-state';
+import { deriveRun } from '@/core/run/run-state';
 import { loadLog } from '@/services/batches';
 import { Shell } from '../_components/shell';
 import { Unavailable } from '../_components/unavailable';

@@ -5,9 +5,9 @@ jest.mock('@/ui/use-forecast', () => ({ useForecast: (document: unknown) => mock
 
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import { COARSE_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '@/ui/units-context';

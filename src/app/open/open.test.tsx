@@ -6,7 +6,7 @@ jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) 
 
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { packPlan } from '@/schemas/plan-link';
 import { OpenPlan } from './_components/open-plan';
 

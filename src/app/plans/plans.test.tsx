@@ -11,7 +11,7 @@ jest.mock('@/ui/notify', () => ({
 
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { PlanRows } from './_components/plan-rows';
 import { VersionRows } from './_components/version-rows';
 

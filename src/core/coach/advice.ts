@@ -1,4 +1,4 @@
-import { COARSE_RESOLUTION } from '../engine/resolution';
+import { COARSE_RESOLUTION } from '../batch/resolution';
 import { type Forecast, forecastPlan } from '../forecast/forecast';
 import { type Unknowns, withUnknowns } from '../forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan, type Stage } from '../plan/plan';

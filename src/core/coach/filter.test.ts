@@ -1,7 +1,7 @@
 import { withUnknowns, type Unknowns } from '../forecast/unknowns';
 import { createSeededRandom } from '../numeric/seeded-random';
 import { normalQuantile } from '../numeric/normal-quantile';
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { advise, withTurnedDial } from './advice';
 import { observe, refresh, replanFilter, startFilter } from './filter';

@@ -1,8 +1,8 @@
 import { findDoneTime } from '../forecast/done-time';
-import { judgePiece } from '../engine/judge-piece';
-import type { CookRecord } from '../engine/cook-record';
-import type { Resolution } from '../engine/resolution';
-import { simulateCook } from '../engine/simulate-cook';
+import { judgePiece } from '../piece/judge-piece';
+import type { CookRecord } from '../batch/cook-record';
+import type { Resolution } from '../batch/resolution';
+import { simulateCook } from '../batch/simulate-cook';
 import type { Plan } from '../plan/plan';
 
 /** What can be seen or measured of a simulated cook, by sample; and when it is done. */

@@ -3,7 +3,7 @@ import { findFood } from '../food/catalogue';
 import { batchYield } from './batch-yield';
 import type { Cut } from './cut';
 import { pieceGeometry, scaleThickness } from './piece-geometry';
-import { cellBoundaries, cellVolumes } from '../engine/piece-grid';
+import { cellBoundaries, cellVolumes } from '../piece/piece-grid';
 
 const length = fc.double({ min: 1e-3, max: 0.1, noNaN: true });
 const cuts: fc.Arbitrary<Cut> = fc.oneof(

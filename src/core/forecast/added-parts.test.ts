@@ -1,5 +1,5 @@
-import { COARSE_RESOLUTION } from '../engine/resolution';
-import { simulateCook } from '../engine/simulate-cook';
+import { COARSE_RESOLUTION } from '../batch/resolution';
+import { simulateCook } from '../batch/simulate-cook';
 import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { findDoneTime } from './done-time';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import type { Resolution } from '../engine/resolution';
-import { simulateCook } from '../engine/simulate-cook';
+import type { Resolution } from '../batch/resolution';
+import { simulateCook } from '../batch/simulate-cook';
 import { findFood } from '../food/catalogue';
-import { fryerFromLabel } from '../fryer/fryer';
+import { fryerFromLabel } from '../fryer/fryer-from-label';
 import { quantileOfSorted } from '../numeric/quantile';
 import type { Plan } from '../plan/plan';
 import { kelvinFromCelsius } from '../units/temperature';

@@ -1,7 +1,7 @@
-import type { CookRecord } from '../engine/cook-record';
+import type { CookRecord } from '../batch/cook-record';
 import { quantileOfSorted } from '../numeric/quantile';
 import { type Plan, planParts, type TargetColour } from '../plan/plan';
-import { COOKED_THROUGH, RIGHT_BROWNING } from '../engine/judge-piece';
+import { COOKED_THROUGH, RIGHT_BROWNING } from '../piece/judge-piece';
 
 /** Share of pieces that have come right when a cook calls the batch done. Source: plan-file definition, most pieces. */
 const DONE_SHARE = 0.5;

@@ -1,5 +1,5 @@
-import { COARSE_RESOLUTION } from '../engine/resolution';
-import { simulateCook } from '../engine/simulate-cook';
+import { COARSE_RESOLUTION } from '../batch/resolution';
+import { simulateCook } from '../batch/simulate-cook';
 import { quantileOfSorted } from '../numeric/quantile';
 import { createSeededRandom } from '../numeric/seeded-random';
 import { cookDuration, type Plan } from '../plan/plan';

@@ -1,7 +1,7 @@
 import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { forecastFile, warningDetail } from '../../schemas/forecast-file';
-import { COARSE_RESOLUTION } from '../engine/resolution';
+import { COARSE_RESOLUTION } from '../batch/resolution';
 import { forecastPlan } from './forecast';
 
 const BASE: PlanFileInput = {

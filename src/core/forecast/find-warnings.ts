@@ -1,8 +1,8 @@
 import { cutThickness } from '../cut/piece-geometry';
-import type { CookRecord } from '../engine/cook-record';
+import type { CookRecord } from '../batch/cook-record';
 import { freshLayers } from '../fryer/layers';
 import { cookDuration, dialTemperature, type Plan } from '../plan/plan';
-import { COOKED_THROUGH, RIGHT_BROWNING } from '../engine/judge-piece';
+import { COOKED_THROUGH, RIGHT_BROWNING } from '../piece/judge-piece';
 import { acrylamideBand } from './acrylamide';
 import type { Warning } from './warning';
 import type { Peak, Window } from './window';

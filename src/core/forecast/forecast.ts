@@ -1,6 +1,6 @@
-import type { CookRecord } from '../engine/cook-record';
-import { type Resolution, STANDARD_RESOLUTION } from '../engine/resolution';
-import { simulateCook } from '../engine/simulate-cook';
+import type { CookRecord } from '../batch/cook-record';
+import { type Resolution, STANDARD_RESOLUTION } from '../batch/resolution';
+import { simulateCook } from '../batch/simulate-cook';
 import type { Plan } from '../plan/plan';
 import { quantileOfSorted } from '../numeric/quantile';
 import { type AcrylamideBand, acrylamideBand } from './acrylamide';

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { batchYield } from '../cut/batch-yield';
 import { cutThickness, pieceGeometry } from '../cut/piece-geometry';
-import { COARSE_RESOLUTION } from '../engine/resolution';
-import { simulateCook } from '../engine/simulate-cook';
-import { createPieceState } from '../engine/piece-state';
-import { stepPieces } from '../engine/piece-step.kernel';
-import { tissueOf } from '../engine/tissue';
+import { COARSE_RESOLUTION } from '../batch/resolution';
+import { simulateCook } from '../batch/simulate-cook';
+import { createPieceState } from '../piece/piece-state';
+import { stepPieces } from '../piece/piece-step.kernel';
+import { tissueOf } from '../piece/tissue';
 import { findFood } from '../food/catalogue';
 import { planParts } from '../plan/plan';
 import { freshLayers } from '../fryer/layers';

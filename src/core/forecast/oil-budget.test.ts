@@ -1,4 +1,4 @@
-import { COARSE_RESOLUTION } from '../engine/resolution';
+import { COARSE_RESOLUTION } from '../batch/resolution';
 import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { forecastPlan } from './forecast';

@@ -1,6 +1,6 @@
-import { handsOnDuration, prepDuration, prepTasks } from '../cook/prep-tasks';
-import type { CookRecord } from '../engine/cook-record';
-import type { Resolution } from '../engine/resolution';
+import { handsOnDuration, prepDuration, prepTasks } from '../prep/prep-tasks';
+import type { CookRecord } from '../batch/cook-record';
+import type { Resolution } from '../batch/resolution';
 import type { Plan } from '../plan/plan';
 import type { AcrylamideBand } from './acrylamide';
 import { forecastPlan } from './forecast';

@@ -1,5 +1,5 @@
 import { scaleThickness } from '../cut/piece-geometry';
-import { COARSE_RESOLUTION } from '../engine/resolution';
+import { COARSE_RESOLUTION } from '../batch/resolution';
 import { isMixing, type Plan } from '../plan/plan';
 import { outcomeOf, type PlanOutcome } from './plan-outcome';
 

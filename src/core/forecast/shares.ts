@@ -1,6 +1,6 @@
-import type { CookRecord } from '../engine/cook-record';
+import type { CookRecord } from '../batch/cook-record';
 import { type Plan, planParts } from '../plan/plan';
-import { judgePiece } from '../engine/judge-piece';
+import { judgePiece } from '../piece/judge-piece';
 
 /** Shares of pieces by verdict against time; each row sums to one. */
 export interface ShareTrack {

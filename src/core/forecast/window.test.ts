@@ -1,6 +1,6 @@
 import { findPeak, findWindow } from './window';
 import type { ShareTrack } from './shares';
-import { judgePiece, VERDICTS } from '../engine/judge-piece';
+import { judgePiece, VERDICTS } from '../piece/judge-piece';
 
 function trackOf(right: readonly number[]): ShareTrack {
   const shares = Float64Array.from(right.flatMap((share) => [1 - share, share, 0, 0]));

@@ -1,5 +1,6 @@
 import { STEAM_SPECIFIC_HEAT } from '../properties/water';
-import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE, type Fryer } from './fryer';
+import type { Fryer } from '../plan/fryer';
+import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitchen-air';
 
 /** Specific heat of air, J/(kg K). Source: air tables, 1006–1020 between 20 and 200 °C. */
 export const AIR_SPECIFIC_HEAT = 1012;
@@ -98,9 +99,4 @@ export function predictHumidity(
     (storage * cavity.humidityRatio + vent * AMBIENT_HUMIDITY_RATIO + cavity.steam + response * cavity.humidityMet) /
     (storage + vent + response);
   cavity.humidityMet = Math.max(0, predicted);
-}
-
-/** Partial pressure of vapour, Pa, at a humidity ratio and 1 atm. */
-export function vapourPressureOf(humidityRatio: number): number {
-  return (101_325 * humidityRatio) / (0.622 + humidityRatio);
 }

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { pieceGeometry } from '../cut/piece-geometry';
-import { createPieceState } from '../engine/piece-state';
-import { tissueOf } from '../engine/tissue';
+import { createPieceState } from '../piece/piece-state';
+import { tissueOf } from '../piece/tissue';
 import { findFood } from '../food/catalogue';
 import { createSeededRandom } from '../numeric/seeded-random';
 import { createBed, GRATE_OPENNESS, mixBed, shareBelow, TOP_RADIATION } from './bed';
-import { createCavity, predictHumidity, stepCavity, vapourPressureOf } from './cavity';
-import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE, fryerFromLabel } from './fryer';
+import { createCavity, predictHumidity, stepCavity } from './cavity';
+import { vapourPressureOf } from '../properties/kitchen-air';
+import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitchen-air';
+import { fryerFromLabel } from './fryer-from-label';
 import { surroundPieces } from './surroundings.kernel';
 
 const fryer = fryerFromLabel(1500, 0.05, 0.09);

@@ -1,7 +1,9 @@
-import type { PieceState } from '../engine/piece-state';
+import type { PieceState } from '../piece/piece-state';
 import { type BedState, GRATE_OPENNESS, LINED_OPENNESS, shareBelow, stackBed, TOP_RADIATION } from './bed';
-import { AIR_SPECIFIC_HEAT, type CavityState, vapourPressureOf } from './cavity';
-import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE, type Fryer } from './fryer';
+import { AIR_SPECIFIC_HEAT, type CavityState } from './cavity';
+import { vapourPressureOf } from '../properties/kitchen-air';
+import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitchen-air';
+import type { Fryer } from '../plan/fryer';
 
 /** Share of h that a drawer out of the fryer leaves: still air instead of the fan. Source: free convection 8–10 of 48 W/(m² K). */
 const STILL_AIR = 0.2;

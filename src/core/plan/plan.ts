@@ -1,6 +1,6 @@
 import type { Cut } from '../cut/cut';
 import type { Food } from '../food/food';
-import type { Fryer } from '../fryer/fryer';
+import type { Fryer } from '../plan/fryer';
 
 /** How wet pieces are dried before the oil; steam-dry and air take their time, the others are the cook's hands. */
 export type DryingMethod = 'drain' | 'towel' | 'towel-twice' | 'spinner' | 'steam-dry' | 'air';

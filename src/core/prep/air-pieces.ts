@@ -1,7 +1,7 @@
-import { stepPieces } from '../engine/piece-step.kernel';
-import type { PieceState } from '../engine/piece-state';
-import { vapourPressureOf } from '../fryer/cavity';
-import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../fryer/fryer';
+import { stepPieces } from '../piece/piece-step.kernel';
+import type { PieceState } from '../piece/piece-state';
+import { vapourPressureOf } from '../properties/kitchen-air';
+import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitchen-air';
 
 /** Coefficient of pieces spread out in a kitchen, W/(m² K). Source: free convection and radiation, 8–10. */
 const OPEN_AIR_TRANSFER = 9;

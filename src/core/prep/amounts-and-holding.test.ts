@@ -1,6 +1,7 @@
-import { COOKED_THROUGH } from '../engine/judge-piece';
+import { COOKED_THROUGH } from '../piece/judge-piece';
 import { kelvinFromCelsius } from '../units/temperature';
-import { FIRST_PLAN, withShape } from '../../schemas/edit-plan';
+import { withShape } from '../../editing/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { brineAmounts, dredgeAmounts, marinadeAmount, tableSalt } from './coat-amounts';
 import { justHolds, prepareOne } from './just-holds';

@@ -1,4 +1,4 @@
-import type { PieceState } from '../engine/piece-state';
+import type { PieceState } from '../piece/piece-state';
 
 /** A coat by its solids, kg/m² of surface, its moisture, dry basis, and how it browns beside bare potato. */
 export interface Coat {

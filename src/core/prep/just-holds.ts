@@ -1,7 +1,7 @@
 import { pieceGeometry } from '../cut/piece-geometry';
-import { createPieceState } from '../engine/piece-state';
-import { COOKED_THROUGH } from '../engine/judge-piece';
-import { tissueOf } from '../engine/tissue';
+import { createPieceState } from '../piece/piece-state';
+import { COOKED_THROUGH } from '../piece/judge-piece';
+import { tissueOf } from '../piece/tissue';
 import type { BatchPart, ParcookMethod } from '../plan/plan';
 import { type Preparation, prepareBatch } from './prepare-batch';
 

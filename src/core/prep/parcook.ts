@@ -1,7 +1,7 @@
-import { diffuseField } from '../engine/diffuse-field';
-import { SUGAR_DIFFUSIVITY } from '../engine/kinetics';
-import type { PieceState } from '../engine/piece-state';
-import { ripenInside } from '../engine/piece-step.kernel';
+import { diffuseField } from '../piece/diffuse-field';
+import { SUGAR_DIFFUSIVITY } from '../piece/kinetics';
+import type { PieceState } from '../piece/piece-state';
+import { ripenInside } from '../piece/piece-step.kernel';
 import type { Food } from '../food/food';
 import { readTable } from '../numeric/uniform-table';
 import type { ParcookMethod } from '../plan/plan';

@@ -1,6 +1,6 @@
 import { pieceGeometry } from '../cut/piece-geometry';
-import { createPieceState } from '../engine/piece-state';
-import { tissueOf } from '../engine/tissue';
+import { createPieceState } from '../piece/piece-state';
+import { tissueOf } from '../piece/tissue';
 import { listFoods } from '../food/catalogue';
 import { STORAGES, sugarOf } from '../food/sugar';
 import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';

@@ -1,6 +1,6 @@
 import { batchYield } from '../cut/batch-yield';
 import { cutSlenderness } from '../cut/piece-geometry';
-import type { PieceState } from '../engine/piece-state';
+import type { PieceState } from '../piece/piece-state';
 import type { BatchPart, PreparationStep } from '../plan/plan';
 import { airPieces } from './air-pieces';
 import { brokenShare, HANDLING } from './breakage';

@@ -1,4 +1,4 @@
-import type { PieceState } from '../engine/piece-state';
+import type { PieceState } from '../piece/piece-state';
 
 /** Water that salt draws out of cut cells before the pieces go in, kg per kg of salt. Source: assumed; a third of saturated brine. */
 const DRAWN_PER_SALT = 3;

@@ -1,7 +1,7 @@
 import type { Food } from '../food/food';
-import { diffuseField } from '../engine/diffuse-field';
-import { SUGAR_DIFFUSIVITY } from '../engine/kinetics';
-import type { PieceState } from '../engine/piece-state';
+import { diffuseField } from '../piece/diffuse-field';
+import { SUGAR_DIFFUSIVITY } from '../piece/kinetics';
+import type { PieceState } from '../piece/piece-state';
 import { readTable } from '../numeric/uniform-table';
 import { mixtureConductivity } from '../properties/choi-okos';
 import { WATER_SPECIFIC_HEAT } from '../properties/water';

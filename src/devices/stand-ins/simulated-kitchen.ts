@@ -1,11 +1,13 @@
-import { actAtDrawer } from '../../core/engine/simulate-cook';
-import { type CookRun, startRun, stepRun } from '../../core/engine/cook-run';
-import type { PieceGroup } from '../../core/engine/piece-group';
-import { visibleBrowning } from '../../core/engine/piece-step.kernel';
-import { COARSE_RESOLUTION } from '../../core/engine/resolution';
+import { actAtDrawer } from '../../core/batch/simulate-cook';
+import { type CookRun, startRun, stepRun } from '../../core/batch/cook-run';
+import type { PieceGroup } from '../../core/batch/piece-group';
+import { visibleBrowning } from '../../core/piece/piece-step.kernel';
+import { COARSE_RESOLUTION } from '../../core/batch/resolution';
 import { colourAtBrowning, type LabColour } from '../../core/food/colour-ramp';
 import { createCavity, stepCavity } from '../../core/fryer/cavity';
-import { AMBIENT_TEMPERATURE, type Fryer, fryerFromLabel } from '../../core/fryer/fryer';
+import { AMBIENT_TEMPERATURE } from '../../core/properties/kitchen-air';
+import type { Fryer } from '../../core/plan/fryer';
+import { fryerFromLabel } from '../../core/fryer/fryer-from-label';
 import { createSeededRandom } from '../../core/numeric/seeded-random';
 import type { CookEvent, Plan } from '../../core/plan/plan';
 

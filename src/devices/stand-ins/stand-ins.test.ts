@@ -1,4 +1,4 @@
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import { createStandIns } from './stand-ins';
 
 const START = 1_790_000_000_000;

@@ -1,4 +1,4 @@
-import { REAL_TIME, shownAt } from '../../core/cook/shown-clock';
+import { REAL_TIME, shownAt } from '../../core/run/shown-clock';
 import { createSeededRandom } from '../../core/numeric/seeded-random';
 import { celsiusFromKelvin, kelvinFromCelsius } from '../../core/units/temperature';
 import {

@@ -1,4 +1,4 @@
-import { simulateCook } from '@/core/engine/simulate-cook';
+import { simulateCook } from '@/core/batch/simulate-cook';
 import { forecastInterval } from '@/core/forecast/ensemble';
 import { type Forecast, forecastPlan } from '@/core/forecast/forecast';
 import { findDoneTime } from '@/core/forecast/done-time';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { subDays } from 'date-fns';
-import { fingerprintAt } from '@/core/cook/fingerprint';
+import { fingerprintAt } from '@/core/run/fingerprint';
 import { insertBatch, insertBatchEvent } from '@/db/queries/batches';
 import { upsertCutter } from '@/db/queries/cutters';
 import { insertFryer } from '@/db/queries/fryers';

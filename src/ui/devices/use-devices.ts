@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { judgeReadings, type TimedNumber, type Trust, WATCHED } from '../../core/cook/reading-watch';
+import { judgeReadings, type TimedNumber, type Trust, WATCHED } from '../../core/run/reading-watch';
 import {
   DEVICE_KINDS,
   type DeviceFault,

@@ -6,7 +6,7 @@ import { fireEvent } from '@testing-library/react';
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import { produceOf } from '../../core/cut/produce';
 import { yieldOfOne } from '../../core/cut/produce-yield';
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 import type { FoundPlan } from '../../workers/study/protocol';
 import { TradeOffChart } from '../charts/trade-off-chart';

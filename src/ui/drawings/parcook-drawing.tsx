@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { cutThickness, pieceGeometry } from '../../core/cut/piece-geometry';
-import { createPieceState } from '../../core/engine/piece-state';
-import { tissueOf } from '../../core/engine/tissue';
+import { createPieceState } from '../../core/piece/piece-state';
+import { tissueOf } from '../../core/piece/tissue';
 import type { Plan } from '../../core/plan/plan';
 import { prepareBatch } from '../../core/prep/prepare-batch';
 import { foodColour } from '../colour/food-colours';

@@ -1,5 +1,5 @@
 import { cutThickness } from '../../core/cut/piece-geometry';
-import { SUGAR_DIFFUSIVITY } from '../../core/engine/kinetics';
+import { SUGAR_DIFFUSIVITY } from '../../core/piece/kinetics';
 import { readTable } from '../../core/numeric/uniform-table';
 import { foodColour } from '../colour/food-colours';
 import { type DrawingProps, PAPER, Sketch } from './sketch';

@@ -2,7 +2,7 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { forecastPlan } from '@/core/forecast/forecast';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '../units-context';
 import { ColourField } from './colour-field';

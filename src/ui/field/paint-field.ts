@@ -1,4 +1,4 @@
-import type { CookRecord } from '../../core/engine/cook-record';
+import type { CookRecord } from '../../core/batch/cook-record';
 import type { ColourRamp } from '../../core/food/colour-ramp';
 import { paletteOf, paletteOffset } from '../colour/food-colours';
 

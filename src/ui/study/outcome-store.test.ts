@@ -1,5 +1,5 @@
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import type { PlanFile } from '../../schemas/plan-file';
 import { type AskOutcomes, createOutcomeStore } from './outcome-store';
 

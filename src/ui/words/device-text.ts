@@ -1,4 +1,4 @@
-import type { Trust } from '../../core/cook/reading-watch';
+import type { Trust } from '../../core/run/reading-watch';
 import type { DeviceKind, DeviceReports } from '../../schemas/device-message';
 import { massText, temperatureText, type UnitSystem } from './format';
 

@@ -1,7 +1,7 @@
-import type { PrepTask } from '../../core/cook/prep-tasks';
-import type { Verdict } from '../../core/engine/judge-piece';
+import type { PrepTask } from '../../core/prep/prep-tasks';
+import type { Verdict } from '../../core/piece/judge-piece';
 import type { CookAction, DryingMethod, ParcookMethod, TargetColour, TargetCrispness } from '../../core/plan/plan';
-import type { BatchEventKind } from '../../core/cook/run-state';
+import type { BatchEventKind } from '../../core/run/run-state';
 import type { CutShape } from '../../core/cut/cut';
 import type { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS } from '../../schemas/batch';
 

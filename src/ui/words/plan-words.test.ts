@@ -1,6 +1,6 @@
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { planOutcome } from '../../../tests/support/outcome';
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { planDifferences } from './plan-differences';
 import { cardSteps } from './prep-steps';

@@ -1,5 +1,5 @@
 import { batchYield } from '../../core/cut/batch-yield';
-import { prepTasks } from '../../core/cook/prep-tasks';
+import { prepTasks } from '../../core/prep/prep-tasks';
 import type { Plan } from '../../core/plan/plan';
 import { celsiusFromKelvin } from '../../core/units/temperature';
 import type { PlanFile } from '../../schemas/plan-file';

@@ -1,6 +1,6 @@
 import { traceAt, traceOf } from '../../core/coach/trace';
 import { planFromFile } from '../../schemas/plan-from-file';
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import type { Correction } from './protocol';
 import { createCoachService } from './service';
 

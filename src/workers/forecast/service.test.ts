@@ -1,6 +1,6 @@
 import { doneInterval, forecastInterval } from '../../core/forecast/ensemble';
 import { AS_EXPECTED } from '../../core/forecast/unknowns';
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 import type { ForecastAnswer } from './protocol';
 import { createForecastService } from './service';

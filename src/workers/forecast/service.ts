@@ -1,4 +1,4 @@
-import type { Resolution } from '../../core/engine/resolution';
+import type { Resolution } from '../../core/batch/resolution';
 import { ensemblePlans, memberDoneTime } from '../../core/forecast/ensemble';
 import { forecastPlan } from '../../core/forecast/forecast';
 import { withUnknowns } from '../../core/forecast/unknowns';

@@ -1,7 +1,7 @@
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
-import type { Score } from '../../core/plan/search';
+import type { Score } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
 
 /** One way to cook what lies on the board, as a plan that can be put on the bench. */

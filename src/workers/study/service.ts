@@ -1,11 +1,11 @@
-import { COARSE_RESOLUTION } from '../../core/engine/resolution';
+import { COARSE_RESOLUTION } from '../../core/batch/resolution';
 import { forecastHold, HOLD_PLACES, type HoldForecast, type HoldPlace } from '../../core/forecast/hold';
 import { outcomeOf } from '../../core/forecast/plan-outcome';
 import { type Sensitivity, tryFactors } from '../../core/forecast/sensitivity';
-import { type Alternative, searchPlans, tradeOffFront } from '../../core/plan/search';
+import { type Alternative, searchPlans, tradeOffFront } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
-import { fileWithAlternative } from '../../schemas/found-plan';
+import { fileWithAlternative } from '../../editing/found-plan';
 import type { StudyService } from './protocol';
 
 const SEED = 1;

@@ -2,7 +2,7 @@
 
 import { Plus, X } from 'lucide-react';
 import { cookDuration, isMixing } from '@/core/plan/plan';
-import { withMixing, withOpenings, withStages } from '@/schemas/edit-cook';
+import { withMixing, withOpenings, withStages } from '@/editing/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { batchYield } from '@/core/cut/batch-yield';
 import type { CutShape } from '@/core/cut/cut';
 import type { PlanFile } from '@/schemas/plan-file';
-import { withShape } from '@/schemas/edit-plan';
+import { withShape } from '@/editing/edit-plan';
 import { Choice } from '@/ui/controls/choice';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';

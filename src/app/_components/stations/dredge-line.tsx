@@ -1,5 +1,5 @@
 import { dredgeAmounts } from '@/core/prep/coat-amounts';
-import { prepStep, withPrepStep } from '@/schemas/edit-plan';
+import { prepStep, withPrepStep } from '@/editing/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { useUnits } from '@/ui/units-context';

@@ -2,7 +2,7 @@
 
 import { batchYield } from '@/core/cut/batch-yield';
 import { FILM_AFTER } from '@/core/prep/water-film';
-import { prepStep, withPrepStep } from '@/schemas/edit-plan';
+import { prepStep, withPrepStep } from '@/editing/edit-plan';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { useUnits } from '@/ui/units-context';

@@ -3,7 +3,7 @@
 import { batchYield } from '@/core/cut/batch-yield';
 import type { PlanOutcome } from '@/core/forecast/plan-outcome';
 import { freshLayers } from '@/core/fryer/layers';
-import { CHANGE_OVER } from '@/core/plan/search';
+import { CHANGE_OVER } from '@/core/search/search-plans';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { PricedLever } from '@/ui/controls/priced-lever';
@@ -11,7 +11,7 @@ import { useOutcomes } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { clockText, massText, percentText } from '@/ui/words/format';
-import { withLoad } from '@/schemas/edit-plan';
+import { withLoad } from '@/editing/edit-plan';
 import { typedMass } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';

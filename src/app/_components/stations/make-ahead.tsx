@@ -1,4 +1,4 @@
-import { prepDuration, prepTasks, REST } from '@/core/cook/prep-tasks';
+import { prepDuration, prepTasks, REST } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import { DIPS } from '@/ui/words/dips';
 import { clockBefore } from '@/ui/words/clock-before';

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { justHolds } from '@/core/prep/just-holds';
 import type { ParcookMethod } from '@/core/plan/plan';
 import { kelvinFromCelsius } from '@/core/units/temperature';
-import { prepStep, withPrepStep } from '@/schemas/edit-plan';
+import { prepStep, withPrepStep } from '@/editing/edit-plan';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';

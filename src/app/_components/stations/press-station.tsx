@@ -1,6 +1,6 @@
 'use client';
 
-import { prepStep, withPrepStep } from '@/schemas/edit-plan';
+import { prepStep, withPrepStep } from '@/editing/edit-plan';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';

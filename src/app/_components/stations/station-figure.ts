@@ -3,7 +3,7 @@ import { freshLayers } from '@/core/fryer/layers';
 import type { Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { PlanFile } from '@/schemas/plan-file';
-import { prepStep } from '@/schemas/edit-plan';
+import { prepStep } from '@/editing/edit-plan';
 import { lengthText, massText, temperatureText, type UnitSystem } from '@/ui/words/format';
 import { DRYING_WORDS, PARCOOK_WORDS } from '@/ui/words/labels';
 import type { StationId } from './station';

@@ -9,7 +9,7 @@ import { planOutcome } from '../../../../tests/support/outcome';
 import { furnishDom } from '../../../../tests/support/dom';
 import userEvent from '@testing-library/user-event';
 import type { PlanOutcome } from '@/core/forecast/plan-outcome';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { PricedChoice } from '@/ui/controls/priced-choice';

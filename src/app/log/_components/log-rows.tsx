@@ -2,8 +2,8 @@
 
 import { format } from 'date-fns';
 import Link from 'next/link';
-import { deriveRun } from '@/core/cook/run-state';
-import { REAL_TIME } from '@/core/cook/shown-clock';
+import { deriveRun } from '@/core/run/run-state';
+import { REAL_TIME } from '@/core/run/shown-clock';
 import type { Batch } from '@/schemas/batch';
 import { planFood } from '@/schemas/plan-from-file';
 import { Fingerprint } from '@/ui/field/fingerprint';

@@ -1,4 +1,4 @@
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { packPlan } from '@/schemas/plan-link';
 import { readLink, readText } from './read-plan';
 

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { BatchEventKind, EventDetail, RunState } from '@/core/cook/run-state';
+import type { BatchEventKind, EventDetail, RunState } from '@/core/run/run-state';
 import { type HoldForecast, WARM_OVEN_C } from '@/core/forecast/hold';
 import type { Batch } from '@/schemas/batch';
 import type { PlanFile } from '@/schemas/plan-file';

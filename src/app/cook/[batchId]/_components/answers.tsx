@@ -3,7 +3,7 @@
 import { useEffect } from 'react';
 import { ANSWER_STEP } from '@/core/coach/observation';
 import type { ColourRamp } from '@/core/food/colour-ramp';
-import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
+import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
 import { foodColour } from '@/ui/colour/food-colours';
 import { SWATCHES } from '@/app/_components/swatch-picker';
 import { Button } from '@/ui/controls/button';

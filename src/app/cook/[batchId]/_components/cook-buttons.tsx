@@ -1,8 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { NextAction } from '@/core/cook/next-action';
-import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
+import type { NextAction } from '@/core/run/next-action';
+import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
 import { Button } from '@/ui/controls/button';
 
 const BUTTONS: readonly { readonly kind: BatchEventKind; readonly word: string; readonly key: string }[] = [

@@ -21,10 +21,10 @@ jest.mock('./event-queue', () => ({
 
 import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { BatchEvent } from '@/core/cook/run-state';
-import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import type { BatchEvent } from '@/core/run/run-state';
+import { COARSE_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import type { LiveForecast } from '@/ui/live-forecast';
 import type { Correction } from '@/workers/coach/protocol';

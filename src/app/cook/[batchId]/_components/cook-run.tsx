@@ -1,11 +1,11 @@
 'use client';
 
 import { useCallback, useMemo, useSyncExternalStore } from 'react';
-import { prepTasks } from '@/core/cook/prep-tasks';
-import { type PassedOver, type RunState } from '@/core/cook/run-state';
-import { safeHeart } from '@/core/cook/safe-heart';
-import { REAL_TIME, shownAt } from '@/core/cook/shown-clock';
-import { browningSeen } from '@/core/cook/suggest-outcome';
+import { prepTasks } from '@/core/prep/prep-tasks';
+import { type PassedOver, type RunState } from '@/core/run/run-state';
+import { safeHeart } from '@/core/run/safe-heart';
+import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
+import { browningSeen } from '@/core/run/suggest-outcome';
 import { dialTemperature, type Plan, type Stage } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';

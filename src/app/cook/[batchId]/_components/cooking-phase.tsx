@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useMemo } from 'react';
-import { safeHeart } from '@/core/cook/safe-heart';
-import { nextAction } from '@/core/cook/next-action';
-import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } from '@/core/cook/run-state';
+import { safeHeart } from '@/core/run/safe-heart';
+import { nextAction } from '@/core/run/next-action';
+import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } from '@/core/run/run-state';
 import type { Forecast } from '@/core/forecast/forecast';
 import { AS_EXPECTED } from '@/core/forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan } from '@/core/plan/plan';

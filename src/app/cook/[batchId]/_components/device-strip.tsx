@@ -1,7 +1,7 @@
 'use client';
 
 import { TriangleAlert } from 'lucide-react';
-import type { ShownClock } from '@/core/cook/shown-clock';
+import type { ShownClock } from '@/core/run/shown-clock';
 import { DEVICE_KINDS, type DeviceKind } from '@/schemas/device-message';
 import { Button } from '@/ui/controls/button';
 import type { Devices } from '@/ui/devices/use-devices';

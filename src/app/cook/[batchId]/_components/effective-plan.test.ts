@@ -1,5 +1,5 @@
-import { deriveRun, type BatchEvent, type BatchEventKind } from '@/core/cook/run-state';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { deriveRun, type BatchEvent, type BatchEventKind } from '@/core/run/run-state';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { effectivePlan } from './effective-plan';
 

@@ -1,5 +1,5 @@
-import { openingsToCome, type RunState } from '@/core/cook/run-state';
-import { withDialTurn } from '@/schemas/edit-cook';
+import { openingsToCome, type RunState } from '@/core/run/run-state';
+import { withDialTurn } from '@/editing/edit-cook';
 import { happenedEvents } from '@/schemas/happened-events';
 import type { PlanFile } from '@/schemas/plan-file';
 import { PLAN_LIMITS } from '@/schemas/plan-limits';

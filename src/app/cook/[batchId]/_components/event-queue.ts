@@ -1,5 +1,5 @@
 import { type DBSchema, openDB } from 'idb';
-import type { BatchEvent } from '@/core/cook/run-state';
+import type { BatchEvent } from '@/core/run/run-state';
 import { batchEventSchema } from '@/schemas/batch';
 
 /** Where events wait until the server has confirmed them. */

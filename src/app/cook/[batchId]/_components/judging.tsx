@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { CutShape } from '@/core/cut/cut';
 import { cutThickness } from '@/core/cut/piece-geometry';
-import { RIGHT_BROWNING } from '@/core/engine/judge-piece';
+import { RIGHT_BROWNING } from '@/core/piece/judge-piece';
 import type { Plan } from '@/core/plan/plan';
 import { foodColour } from '@/ui/colour/food-colours';
 import { Button } from '@/ui/controls/button';

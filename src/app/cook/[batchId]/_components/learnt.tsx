@@ -1,7 +1,7 @@
 'use client';
 
 import type { Advice } from '@/core/coach/advice';
-import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
+import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';

@@ -1,8 +1,8 @@
 'use client';
 
 import { Check } from 'lucide-react';
-import { preheatDueIn, type PrepTask, prepTasks } from '@/core/cook/prep-tasks';
-import type { BatchEventKind, RunState } from '@/core/cook/run-state';
+import { preheatDueIn, type PrepTask, prepTasks } from '@/core/prep/prep-tasks';
+import type { BatchEventKind, RunState } from '@/core/run/run-state';
 import type { DryingMethod, ParcookMethod, Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import { useAlerts } from './use-alerts';

@@ -10,10 +10,11 @@ jest.mock('@/ui/study/use-hold', () => ({ useHold: () => mockHolds }));
 
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { deriveRun } from '@/core/cook/run-state';
-import { COARSE_RESOLUTION } from '@/core/engine/resolution';
+import { deriveRun } from '@/core/run/run-state';
+import { COARSE_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
-import { FIRST_PLAN, withShape } from '@/schemas/edit-plan';
+import { withShape } from '@/editing/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '@/ui/units-context';
 import { batchEvent, LOADED_AT, pastBatch } from '../../../../../tests/support/batch';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { BatchEventKind, EventDetail } from '@/core/cook/run-state';
+import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
 import { Button } from '@/ui/controls/button';
 import type { DeviceState } from '@/ui/devices/use-devices';
 import { useUnits } from '@/ui/units-context';

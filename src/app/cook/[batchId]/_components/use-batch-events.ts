@@ -2,9 +2,9 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { JOINED } from '@/ui/joined-device';
-import type { BatchEvent, BatchEventKind } from '@/core/cook/run-state';
-import { deriveRun } from '@/core/cook/run-state';
-import { shownAt } from '@/core/cook/shown-clock';
+import type { BatchEvent, BatchEventKind } from '@/core/run/run-state';
+import { deriveRun } from '@/core/run/run-state';
+import { shownAt } from '@/core/run/shown-clock';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { type EventQueue, openQueue } from './event-queue';

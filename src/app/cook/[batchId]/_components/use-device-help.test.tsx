@@ -3,10 +3,10 @@ const mockNotifyError = jest.fn();
 jest.mock('@/ui/notify', () => ({ notifyError: (words: string) => mockNotifyError(words) }));
 
 import { act, renderHook } from '@testing-library/react';
-import { deriveRun } from '@/core/cook/run-state';
+import { deriveRun } from '@/core/run/run-state';
 import { findFood } from '@/core/food/catalogue';
 import { colourAtBrowning } from '@/core/food/colour-ramp';
-import { FIRST_PLAN } from '@/schemas/edit-plan';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { Devices } from '@/ui/devices/use-devices';
 import { batchEvent } from '../../../../../tests/support/batch';
 import { useDeviceHelp } from './use-device-help';

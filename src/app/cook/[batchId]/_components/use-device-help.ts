@@ -2,8 +2,8 @@
 
 import { useCallback, useEffect, useRef } from 'react';
 import type { Observation } from '@/core/coach/observation';
-import type { BatchEventKind, EventDetail, RunState } from '@/core/cook/run-state';
-import { REAL_TIME, shownAt } from '@/core/cook/shown-clock';
+import type { BatchEventKind, EventDetail, RunState } from '@/core/run/run-state';
+import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
 import { browningOfColour, type ColourRamp } from '@/core/food/colour-ramp';
 import type { BasketCommand } from '@/schemas/device-message';
 import type { PlanFile } from '@/schemas/plan-file';

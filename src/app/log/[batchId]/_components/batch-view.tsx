@@ -3,8 +3,8 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { deriveRun } from '@/core/cook/run-state';
-import { browningSeen } from '@/core/cook/suggest-outcome';
+import { deriveRun } from '@/core/run/run-state';
+import { browningSeen } from '@/core/run/suggest-outcome';
 import type { Batch } from '@/schemas/batch';
 import { happenedEvents } from '@/schemas/happened-events';
 import { planFromFile } from '@/schemas/plan-from-file';

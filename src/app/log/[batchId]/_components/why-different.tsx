@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { type LikelyCause, likelyCause } from '@/core/coach/likely-cause';
-import type { RunState } from '@/core/cook/run-state';
+import type { RunState } from '@/core/run/run-state';
 import { inOwnUnits } from '@/core/forecast/unknowns';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';

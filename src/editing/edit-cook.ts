@@ -1,7 +1,7 @@
-import { spreadOpenings } from '../core/plan/default-plan';
+import { spreadOpenings } from '../core/search/spread-openings';
 import { isMixing } from '../core/plan/plan';
-import type { PlanFile } from './plan-file';
-import { PLAN_LIMITS } from './plan-limits';
+import type { PlanFile } from '../schemas/plan-file';
+import { PLAN_LIMITS } from '../schemas/plan-limits';
 
 type Mixing = 'shake' | 'toss' | 'flip';
 

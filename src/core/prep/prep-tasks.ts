@@ -1,5 +1,5 @@
 import type { DryingMethod, ParcookMethod, Plan } from '../plan/plan';
-import { DRYING_TIME } from '../prep/water-film';
+import { DRYING_TIME } from './water-film';
 
 /** Something to do before loading, s. Those that wait run by a timer; the others are the cook's hands. */
 export interface PrepTask {

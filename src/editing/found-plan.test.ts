@@ -1,8 +1,8 @@
-import type { Alternative } from '../core/plan/search';
-import { FIRST_PLAN } from './edit-plan';
+import type { Alternative } from '../core/search/search-plans';
+import { FIRST_PLAN } from '../schemas/first-plan';
 import { fileWithAlternative } from './found-plan';
-import { planFileSchema, type PlanFile } from './plan-file';
-import { planFromFile } from './plan-from-file';
+import { planFileSchema, type PlanFile } from '../schemas/plan-file';
+import { planFromFile } from '../schemas/plan-from-file';
 
 const document: PlanFile = {
   ...FIRST_PLAN,

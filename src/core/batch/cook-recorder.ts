@@ -1,9 +1,9 @@
 import { cookDuration, type Plan } from '../plan/plan';
-import { crispnessOf, heartOf, meanGlassyDepth } from './assess-piece';
+import { crispnessOf, heartOf, meanGlassyDepth } from '../piece/assess-piece';
 import type { CookRecord } from './cook-record';
 import type { CookRun } from './cook-run';
 import type { PieceGroup } from './piece-group';
-import { visibleBrowning } from './piece-step.kernel';
+import { visibleBrowning } from '../piece/piece-step.kernel';
 import type { Resolution } from './resolution';
 
 /** Takes samples of a cook into arrays made once. */

@@ -1,4 +1,4 @@
-import type { PlanFile } from './plan-file';
+import type { PlanFile } from '../schemas/plan-file';
 
 type PrepStep = PlanFile['prep'][number];
 type StepName = PrepStep['step'];
@@ -103,36 +103,3 @@ export function withFryer(
     },
   };
 }
-
-/** A plan to begin with: half a kilogram of floury potato sticks. */
-export const FIRST_PLAN: PlanFile = {
-  format: 'drubek.plan',
-  version: 1,
-  name: 'Potato sticks',
-  food: 'potato-floury',
-  storage: 'usual',
-  cut: FIRST_CUT.stick,
-  mass_g: 500,
-  start_temperature_c: 20,
-  prep: [
-    { step: 'soak', water_c: 15, minutes: 30 },
-    { step: 'dry', method: 'towel' },
-    { step: 'oil', mass_g: 10 },
-  ],
-  fryer: {
-    power_w: 1500,
-    basket_cm2: 500,
-    basket_height_mm: 90,
-    thermostat_offset_c: 0,
-    preheat: { minutes: 4, temperature_c: 195 },
-  },
-  cook: {
-    stages: [{ minutes: 30, temperature_c: 195 }],
-    events: [
-      { minute: 7, action: 'shake' },
-      { minute: 12, action: 'shake' },
-      { minute: 17, action: 'shake' },
-    ],
-  },
-  target: { colour: 'golden', crispness: 'crisp' },
-};

@@ -1,7 +1,7 @@
 import { isMixing } from '../core/plan/plan';
-import type { Alternative } from '../core/plan/search';
+import type { Alternative } from '../core/search/search-plans';
 import { celsiusFromKelvin } from '../core/units/temperature';
-import type { PlanFile } from './plan-file';
+import type { PlanFile } from '../schemas/plan-file';
 
 const tenth = (value: number) => Math.round(value * 10) / 10;
 

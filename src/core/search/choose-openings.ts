@@ -1,7 +1,7 @@
-import { COARSE_RESOLUTION } from '../engine/resolution';
+import { COARSE_RESOLUTION } from '../batch/resolution';
 import { forecastPlan } from '../forecast/forecast';
-import { spreadOpenings } from './default-plan';
-import type { CookAction, CookEvent, Plan } from './plan';
+import { spreadOpenings } from './spread-openings';
+import type { CookAction, CookEvent, Plan } from '../plan/plan';
 
 /** Most openings tried. */
 const MOST_OPENINGS = 6;

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { nextAction } from './next-action';
-import { prepDuration, prepTasks } from './prep-tasks';
+import { prepDuration, prepTasks } from '../prep/prep-tasks';
 import { type BatchEvent, type BatchEventKind, deriveRun, openingsToCome } from './run-state';
 import { fingerprintAt } from './fingerprint';
 import { safeHeart } from './safe-heart';
 import { shownAt } from './shown-clock';
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 
 const START = 1_700_000_000_000;

@@ -1,9 +1,10 @@
 import { batchYield } from '../core/cut/batch-yield';
 import { listFoods } from '../core/food/catalogue';
 import type { Food } from '../core/food/food';
-import { FIRST_PLAN, withPrepStep, withShape } from './edit-plan';
-import { type PlanFile, planFileSchema } from './plan-file';
-import { planFood, planFromFile } from './plan-from-file';
+import { withPrepStep, withShape } from './edit-plan';
+import { FIRST_PLAN } from '../schemas/first-plan';
+import { type PlanFile, planFileSchema } from '../schemas/plan-file';
+import { planFood, planFromFile } from '../schemas/plan-from-file';
 
 /** A schema.org Recipe, as far as it is written here. */
 export interface RecipeJsonLd {

@@ -1,4 +1,4 @@
-import { FIRST_PLAN } from '../../schemas/edit-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { preheatDueIn, prepDuration, prepTasks } from './prep-tasks';

@@ -6,9 +6,9 @@ import type { RandomSource } from '../numeric/seeded-random';
 import type { BatchPart, Plan } from '../plan/plan';
 import { type Preparation, prepareBatch } from '../prep/prepare-batch';
 import { WATER_SPECIFIC_HEAT } from '../properties/water';
-import { createPieceState, type PieceState } from './piece-state';
-import { sampleThickness } from './sample-thickness';
-import { tissueOf } from './tissue';
+import { createPieceState, type PieceState } from '../piece/piece-state';
+import { sampleThickness } from '../piece/sample-thickness';
+import { tissueOf } from '../piece/tissue';
 
 /** Pieces that go in together: a sample of them, and what each stands for in the batch. */
 export interface PieceGroup extends Surrounded {

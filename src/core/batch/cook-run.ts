@@ -5,11 +5,11 @@ import type { RandomSource } from '../numeric/seeded-random';
 import { type Plan, planParts } from '../plan/plan';
 import { HELD_OIL, oilFactor } from '../prep/browning-factor';
 import { ATMOSPHERIC_PRESSURE, VAPOUR_GAS_CONSTANT } from '../properties/water';
-import { rightPieces } from './assess-piece';
+import { rightPieces } from '../piece/assess-piece';
 import { createGroup, type PieceGroup } from './piece-group';
-import { stepPieces } from './piece-step.kernel';
+import { stepPieces } from '../piece/piece-step.kernel';
 import type { Resolution } from './resolution';
-import { HEAT_TO_MASS_TRANSFER } from './skin-balance.kernel';
+import { HEAT_TO_MASS_TRANSFER } from '../piece/skin-balance.kernel';
 
 /** Least smoothing of the air stream's heat and steam between steps. */
 const LEAST_MEMORY = 0.5;

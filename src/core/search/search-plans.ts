@@ -1,7 +1,7 @@
-import { COARSE_RESOLUTION } from '../engine/resolution';
+import { COARSE_RESOLUTION } from '../batch/resolution';
 import { forecastPlan } from '../forecast/forecast';
-import { isMixing, type Plan, type Stage } from './plan';
-import { spreadOpenings } from './default-plan';
+import { isMixing, type Plan, type Stage } from '../plan/plan';
+import { spreadOpenings } from './spread-openings';
 
 /** What a plan costs and gives. */
 export interface Score {

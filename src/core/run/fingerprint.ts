@@ -1,4 +1,4 @@
-import { simulateCook } from '../engine/simulate-cook';
+import { simulateCook } from '../batch/simulate-cook';
 import type { Plan } from '../plan/plan';
 
 const SEED = 1;
