@@ -5,7 +5,7 @@ import { startRun, stepRun } from '../src/core/batch/cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from '../src/core/batch/resolution';
 import { simulateCook } from '../src/core/batch/simulate-cook';
 import { forecastPlan } from '../src/core/forecast/forecast';
-import { forecastInterval } from '../src/core/forecast/ensemble';
+import { forecastInterval } from '../src/core/forecast/interval';
 import { createSeededRandom } from '../src/core/numeric/seeded-random';
 import { searchPlans } from '../src/core/search/search-plans';
 import type { Plan } from '../src/core/plan/plan';
@@ -37,7 +37,7 @@ function report(name: string, work: () => unknown, runs: number): void {
 
 report('forecast, 24 pieces, 25 min', () => simulateCook(plan, 1, FORECAST), 25);
 report('forecast as shown, 16 pieces, 25 min', () => forecastPlan(plan), 25);
-report('ensemble of 16, one thread', () => forecastInterval(plan, 16, 1), 5);
+report('interval, six cooks × 15 brownings, one thread', () => forecastInterval(plan, 1), 5);
 
 const steps = (FORECAST.pieces * 25 * 60) / FORECAST.step;
 const seconds = time(() => simulateCook(plan, 1, FORECAST)) / 1000;
@@ -90,12 +90,12 @@ const GRIDS: readonly Resolution[] = [
   { pieces: 16, cells: 15, step: 10, interval: 20 },
 ];
 console.log(
-  `\nDone minute by resolution, ${STANDARD_RESOLUTION.cells} cells and ${STANDARD_RESOLUTION.step} s being the one in use`,
+  `\nMoment to pull by resolution, ${STANDARD_RESOLUTION.cells} cells and ${STANDARD_RESOLUTION.step} s being the one in use`,
 );
 console.log(`| cells | step | ${CASES.map(([name]) => name).join(' | ')} | largest difference |`);
-const fine = CASES.map(([, one]) => forecastPlan(one, 1, GRIDS[0]).doneTime! / 60);
+const fine = CASES.map(([, one]) => forecastPlan(one, 1, GRIDS[0]).pull.time / 60);
 for (const grid of GRIDS) {
-  const done = CASES.map(([, one]) => forecastPlan(one, 1, grid).doneTime! / 60);
+  const done = CASES.map(([, one]) => forecastPlan(one, 1, grid).pull.time / 60);
   const worst = Math.max(...done.map((minute, i) => Math.abs(minute / fine[i]! - 1)));
   console.log(
     `| ${grid.cells} | ${grid.step} s | ${done.map((minute) => minute.toFixed(2)).join(' | ')} | ${(worst * 100).toFixed(1)} % |`,

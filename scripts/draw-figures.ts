@@ -14,11 +14,11 @@ const LABEL = 18;
 
 /** One colour field as SVG, a column a minute, with its title above and minutes below. */
 function field(title: string, plan: Plan, minutes: number, top: number): string {
-  const { record, doneTime }: Forecast = forecastPlan(plan);
+  const { record, pull, inTime }: Forecast = forecastPlan(plan);
   const faces = 2 * record.pieces;
   const cell = { width: WIDTH / minutes, height: HEIGHT / faces };
   const parts = [
-    `<text x="0" y="${top + 13}">${title}${doneTime === null ? '' : `, done at ${(doneTime / 60).toFixed(1)} min`}</text>`,
+    `<text x="0" y="${top + 13}">${title}${inTime ? `, to be pulled after ${Math.round(pull.time / 60)} min` : ''}</text>`,
   ];
   for (let minute = 1; minute <= minutes; minute++) {
     const sample = Math.min(record.samples - 1, Math.round((minute * 60) / record.interval));

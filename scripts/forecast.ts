@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { forecastInterval } from '../src/core/forecast/ensemble';
+import { forecastInterval } from '../src/core/forecast/interval';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { faultsOf } from '../src/schemas/faults';
 import { forecastFile } from '../src/schemas/forecast-file';
 import { planFileSchema } from '../src/schemas/plan-file';
+import { warningText } from '../src/ui/words/warning-text';
 import { planFromFile } from '../src/schemas/plan-from-file';
 
 /** Plan files are small; anything longer is not one. */
@@ -15,6 +16,7 @@ function refuse(lines: string[]): never {
   process.exit(2);
 }
 
+/** `--ensemble` is checked and no longer used: the interval is not drawn by chance any more. */
 function readArguments() {
   try {
     const { values, positionals } = parseArgs({
@@ -29,7 +31,7 @@ function readArguments() {
       refuse([`--seed: must be a whole number of 0 or more, not ${values.seed}`]);
     if (!Number.isInteger(ensemble) || ensemble < 1 || ensemble > 256)
       refuse([`--ensemble: must be a whole number from 1 to 256, not ${values.ensemble}`]);
-    return { path: positionals[0]!, seed, ensemble };
+    return { path: positionals[0]!, seed };
   } catch (error) {
     return refuse([(error as Error).message]);
   }
@@ -50,11 +52,13 @@ function readPlan(path: string): unknown {
   }
 }
 
-const { path, seed, ensemble } = readArguments();
+const { path, seed } = readArguments();
 const parsed = planFileSchema.safeParse(readPlan(path), { reportInput: true });
 if (!parsed.success) {
   refuse(faultsOf(parsed.error).map((fault) => `${fault.path || '(plan)'}: ${fault.message}`));
 }
 const plan = planFromFile(parsed.data);
-const answer = forecastFile(forecastPlan(plan, seed), forecastInterval(plan, ensemble, seed));
+const answer = forecastFile(forecastPlan(plan, seed), forecastInterval(plan, seed), (warning) =>
+  warningText(warning, 'metric'),
+);
 process.stdout.write(`${JSON.stringify(answer)}\n`);

@@ -8,7 +8,7 @@ let inside = 0;
 let far = 0;
 for (const { id, plan, minutes } of ORDINARY_BATCHES) {
   const forecast = forecastPlan(planFromFile(planFileSchema.parse(plan)));
-  const pull = (forecast.doneTime ?? Infinity) / 60;
+  const pull = (forecast.inTime ? forecast.pull.time : Infinity) / 60;
   const off = pull < minutes[0] ? pull / minutes[0] - 1 : pull > minutes[1] ? pull / minutes[1] - 1 : 0;
   if (off === 0) inside++;
   if (Math.abs(off) > 0.25) far++;

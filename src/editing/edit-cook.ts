@@ -24,7 +24,7 @@ export function withOpenings(document: PlanFile, count: number, minutes: number)
   const action = events.map((event) => event.action).find(isMixing) ?? 'shake';
   const others = events.filter((event) => !isMixing(event.action));
   const spread = spreadOpenings(count, minutes).map((minute) => ({ minute, action }));
-  return { ...document, cook: { ...document.cook, events: [...others, ...spread] } };
+  return withSetOpenings(document, [...others, ...spread]);
 }
 
 /** The plan with another action at every opening that mixes. */
@@ -33,6 +33,31 @@ export function withMixing(document: PlanFile, action: Mixing): PlanFile {
     isMixing(event.action) ? { minute: event.minute, action } : event,
   );
   return { ...document, cook: { ...document.cook, events } };
+}
+
+/** The plan with openings that the cook has set: they stay where they are. */
+function withSetOpenings(document: PlanFile, events: PlanFile['cook']['events']): PlanFile {
+  return { ...document, cook: { ...document.cook, events, openings: 'set' } };
+}
+
+/** The plan with its openings left to Drubek, or kept as they are. */
+export function withOpeningsBy(document: PlanFile, openings: 'set' | 'chosen'): PlanFile {
+  return { ...document, cook: { ...document.cook, openings } };
+}
+
+/** The plan with the openings that were chosen for it; the same plan where they are there already. */
+export function withChosenOpenings(
+  document: PlanFile,
+  chosen: readonly { minute: number; action: Mixing }[],
+): PlanFile {
+  const { events } = document.cook;
+  const mixing = events.filter((event) => isMixing(event.action));
+  const same =
+    mixing.length === chosen.length &&
+    mixing.every(({ minute, action }, i) => minute === chosen[i]!.minute && action === chosen[i]!.action);
+  if (same) return document;
+  const others = events.filter((event) => !isMixing(event.action));
+  return { ...document, cook: { ...document.cook, events: [...others, ...chosen] } };
 }
 
 /** Minute at which stage `index` ends. */
@@ -61,7 +86,7 @@ export function withOpeningAt(document: PlanFile, index: number, minute: number)
   const end = stageEnd(document, document.cook.stages.length - 1);
   const at = Math.round(Math.min(end, Math.max(0.5, minute)) * 2) / 2;
   const events = document.cook.events.map((event, i) => (i === index ? { ...event, minute: at } : event));
-  return { ...document, cook: { ...document.cook, events } };
+  return withSetOpenings(document, events);
 }
 
 /** Shortest stage a plan may hold, min. */

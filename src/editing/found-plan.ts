@@ -2,6 +2,7 @@ import { isMixing } from '../core/plan/plan';
 import type { Alternative } from '../core/search/search-plans';
 import { celsiusFromKelvin } from '../core/units/temperature';
 import type { PlanFile } from '../schemas/plan-file';
+import { divideFile } from './divide-file';
 
 const tenth = (value: number) => Math.round(value * 10) / 10;
 
@@ -9,20 +10,18 @@ const tenth = (value: number) => Math.round(value * 10) / 10;
 export function fileWithAlternative(document: PlanFile, { plan, batches }: Alternative): PlanFile {
   const first = celsiusFromKelvin(plan.stages[0]!.temperature);
   const { preheat } = document.fryer;
+  const share = divideFile(document, batches);
   return {
-    ...document,
-    mass_g: Math.round(document.mass_g / batches),
-    prep: document.prep.map((step) =>
-      'mass_g' in step && step.mass_g !== undefined ? { ...step, mass_g: tenth(step.mass_g / batches) } : step,
-    ),
-    fryer: { ...document.fryer, preheat: preheat && { ...preheat, temperature_c: Math.round(first) } },
+    ...share,
+    fryer: { ...share.fryer, preheat: preheat && { ...preheat, temperature_c: Math.round(first) } },
     cook: {
+      openings: 'set',
       stages: plan.stages.map((stage) => ({
         minutes: tenth(stage.duration / 60),
         temperature_c: Math.round(celsiusFromKelvin(stage.temperature)),
       })),
       events: [
-        ...document.cook.events.filter((event) => !isMixing(event.action)),
+        ...share.cook.events.filter((event) => !isMixing(event.action)),
         ...plan.events.flatMap(({ time, action }) => (isMixing(action) ? [{ minute: time / 60, action }] : [])),
       ],
     },

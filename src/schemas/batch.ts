@@ -41,6 +41,7 @@ export const batchEventSchema = z.strictObject({
       bite: z.enum(['as-said', 'softer', 'crisper']).optional(),
       said: z.number().min(0).max(50).optional(),
       lost: z.number().min(-0.2).max(1).optional(),
+      grams: z.number().min(0).max(10_000).optional(),
       celsius: z.number().min(-40).max(400).optional(),
       share: z.number().min(0).max(1).optional(),
       speed: z.number().min(SPEED_LIMITS[0]).max(SPEED_LIMITS[1]).optional(),

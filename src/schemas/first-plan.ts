@@ -23,6 +23,7 @@ export const FIRST_PLAN: PlanFile = {
     preheat: { minutes: 4, temperature_c: 195 },
   },
   cook: {
+    openings: 'chosen',
     stages: [{ minutes: 30, temperature_c: 195 }],
     events: [
       { minute: 7, action: 'shake' },

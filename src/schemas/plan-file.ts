@@ -1,51 +1,16 @@
 import { z } from 'zod';
 import { listFoods } from '../core/food/catalogue';
 import { STORAGES } from '../core/food/sugar';
+import { usualWish } from '../core/plan/usual-wish';
+import { cutFromFile } from './cut-from-file';
+import { cutSchema } from './cut-schema';
+import { foodOfFile } from './food-from-file';
 import { ownFoodSchema } from './own-food';
 import { between } from './between';
 import { PLAN_LIMITS } from './plan-limits';
 
-const thickness = between(PLAN_LIMITS.thicknessMm);
-const length = between(PLAN_LIMITS.lengthMm);
-const scatter = between(PLAN_LIMITS.scatter).default(0.07);
 const minutes = between(PLAN_LIMITS.prepMinutes);
 const coatMass = between(PLAN_LIMITS.coatG);
-
-const cut = z.discriminatedUnion('shape', [
-  z.strictObject({
-    shape: z.literal('stick'),
-    thickness_mm: thickness,
-    width_mm: thickness.optional(),
-    length_mm: length.default(60),
-    scatter,
-  }),
-  z.strictObject({ shape: z.literal('slice'), thickness_mm: thickness, diameter_mm: length.default(45), scatter }),
-  z.strictObject({ shape: z.literal('cube'), thickness_mm: thickness, scatter }),
-  z.strictObject({
-    shape: z.literal('wedge'),
-    thickness_mm: thickness,
-    width_mm: length.optional(),
-    length_mm: length.default(80),
-    scatter,
-  }),
-  z.strictObject({ shape: z.literal('floret'), diameter_mm: length, scatter }),
-  z.strictObject({ shape: z.literal('cylinder'), diameter_mm: thickness, length_mm: length.default(80), scatter }),
-  z.strictObject({ shape: z.literal('disc'), thickness_mm: thickness, diameter_mm: length.default(60), scatter }),
-  z.strictObject({
-    shape: z.literal('sheet'),
-    thickness_mm: between(PLAN_LIMITS.leafMm).default(0.5),
-    width_mm: length.default(50),
-    length_mm: length.default(60),
-    scatter,
-  }),
-  z.strictObject({
-    shape: z.literal('formed'),
-    diameter_mm: thickness.optional(),
-    thickness_mm: thickness.optional(),
-    length_mm: length.optional(),
-    scatter,
-  }),
-]);
 
 const prepStep = z.discriminatedUnion('step', [
   z.strictObject({ step: z.literal('rinse'), changes: z.int().min(1).max(10).default(1) }),
@@ -86,12 +51,11 @@ const stage = z.strictObject({
   temperature_c: between(PLAN_LIMITS.dialC),
 });
 
-const target = z
-  .strictObject({
-    colour: z.enum(['pale', 'golden', 'brown']).default('golden'),
-    crispness: z.enum(['tender', 'crisp', 'very-crisp']).default('crisp'),
-  })
-  .prefault({});
+/** What is wished; what is left out is the food's usual wish. */
+const target = z.strictObject({
+  colour: z.enum(['pale', 'golden', 'brown']).optional(),
+  crispness: z.enum(['tender', 'crisp', 'very-crisp']).optional(),
+});
 
 const food = z.union([z.enum(listFoods().map((one) => one.id) as [string, ...string[]]), ownFoodSchema]);
 const storage = z.enum(STORAGES).default('usual');
@@ -102,7 +66,7 @@ const startTemperature = between(PLAN_LIMITS.startTemperatureC).default(20);
 const addedPart = z.strictObject({
   food: food.optional(),
   storage,
-  cut: cut.optional(),
+  cut: cutSchema.optional(),
   mass_g: between(PLAN_LIMITS.massG),
   start_temperature_c: startTemperature,
   prep,
@@ -116,14 +80,13 @@ const cookEvent = z.discriminatedUnion('action', [
   z.strictObject({ minute, action: z.literal('add'), part: addedPart }),
 ]);
 
-/** The open plan file, version 1: every number with its unit in the name, unknown fields refused. */
-export const planFileSchema = z.strictObject({
+const asWritten = z.strictObject({
   format: z.literal('drubek.plan'),
   version: z.literal(1),
   name: z.string().trim().min(1).max(120).default('Untitled plan'),
   food,
   storage,
-  cut,
+  cut: cutSchema,
   mass_g: between(PLAN_LIMITS.massG),
   start_temperature_c: startTemperature,
   prep,
@@ -141,8 +104,10 @@ export const planFileSchema = z.strictObject({
   cook: z.strictObject({
     stages: z.array(stage).min(1).max(8),
     events: z.array(cookEvent).max(60).default([]),
+    /** whether the openings that mix were chosen by Drubek and follow the plan, or were set by the cook */
+    openings: z.enum(['set', 'chosen']).optional(),
   }),
-  target,
+  target: target.optional(),
   rest: z
     .strictObject({
       minutes: z.number().min(0).max(120).default(2),
@@ -151,6 +116,12 @@ export const planFileSchema = z.strictObject({
     })
     .optional(),
 });
+
+/** The open plan file, version 1: every number with its unit in the name, unknown fields refused, the wish filled in. */
+export const planFileSchema = asWritten.transform((file) => ({
+  ...file,
+  target: { ...usualWish(foodOfFile(file.food), cutFromFile(file.cut), file.prep), ...file.target },
+}));
 
 /** A plan file as read, every default filled in. */
 export type PlanFile = z.output<typeof planFileSchema>;

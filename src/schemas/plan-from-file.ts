@@ -1,22 +1,19 @@
-import type { Cut } from '../core/cut/cut';
 import { batchYield } from '../core/cut/batch-yield';
-import { findFood } from '../core/food/catalogue';
 import { sugarOf } from '../core/food/sugar';
 import type { Food } from '../core/food/food';
 import { fryerFromLabel } from '../core/fryer/fryer-from-label';
 import type { BatchPart, CookEvent, Plan } from '../core/plan/plan';
+import { usualWish } from '../core/plan/usual-wish';
 import { kelvinFromCelsius } from '../core/units/temperature';
-import { foodFromFile } from './food-from-file';
+import { cutFromFile } from './cut-from-file';
+import { foodOfFile } from './food-from-file';
 import type { PlanFile } from './plan-file';
 
 const MM = 1e-3;
 
-/** The food of a plan file. @throws when an id is not in the catalogue, which the schema has excluded */
+/** The food of a plan file. */
 export function planFood(file: Pick<PlanFile, 'food'>): Food {
-  if (typeof file.food !== 'string') return foodFromFile(file.food);
-  const food = findFood(file.food);
-  if (!food) throw new Error(`food ${file.food} passed the schema but is not in the catalogue`);
-  return food;
+  return foodOfFile(file.food);
 }
 
 /** The engine's plan, in SI. */
@@ -64,70 +61,17 @@ function partFromFile(
   };
 }
 
-/** An opening; what an added part leaves out is as in the plan. */
+/** An opening; what an added part leaves out is as in the plan, but for the wish of another food, which is its usual one. */
 function eventFromFile(event: PlanFile['cook']['events'][number], file: PlanFile): CookEvent {
   const { minute, action } = event;
   const opening = { time: minute * 60, action };
   if (action === 'oil' && event.mass_g !== undefined) return { ...opening, oilMass: event.mass_g / 1000 };
   if (action !== 'add') return opening;
   const { part } = event;
-  const { food, cut, target } = file;
-  return {
-    ...opening,
-    part: partFromFile({ ...part, food: part.food ?? food, cut: part.cut ?? cut, target: part.target ?? target }),
-  };
-}
-
-/** Depth of a wedge from the skin over its thickness where none is given. Source: assumed, an eighth of a round potato. */
-const WEDGE_DEPTH = 1.2;
-
-function cutFromFile(file: PlanFile['cut']): Cut {
-  switch (file.shape) {
-    case 'stick': {
-      const [thinner, wider] = [file.thickness_mm, file.width_mm ?? file.thickness_mm].sort((a, b) => a - b);
-      return {
-        shape: 'stick',
-        thickness: thinner! * MM,
-        width: wider! * MM,
-        length: Math.max(file.length_mm, wider!) * MM,
-      };
-    }
-    case 'slice':
-    case 'disc':
-      return {
-        shape: file.shape,
-        thickness: file.thickness_mm * MM,
-        diameter: Math.max(file.diameter_mm, file.thickness_mm) * MM,
-      };
-    case 'cube':
-      return { shape: 'cube', thickness: file.thickness_mm * MM };
-    case 'wedge':
-      return {
-        shape: 'wedge',
-        thickness: file.thickness_mm * MM,
-        width: (file.width_mm ?? file.thickness_mm * WEDGE_DEPTH) * MM,
-        length: Math.max(file.length_mm, file.thickness_mm) * MM,
-      };
-    case 'floret':
-      return { shape: 'floret', diameter: file.diameter_mm * MM };
-    case 'cylinder':
-      return {
-        shape: 'cylinder',
-        diameter: file.diameter_mm * MM,
-        length: Math.max(file.length_mm, file.diameter_mm) * MM,
-      };
-    case 'sheet':
-      return {
-        shape: 'sheet',
-        thickness: file.thickness_mm * MM,
-        width: file.width_mm * MM,
-        length: Math.max(file.length_mm, file.width_mm) * MM,
-      };
-    case 'formed': {
-      const diameter = file.diameter_mm ?? file.thickness_mm ?? 25;
-      return { shape: 'formed', diameter: diameter * MM, length: Math.max(file.length_mm ?? diameter, diameter) * MM };
-    }
-  }
+  const food = part.food ?? file.food;
+  const cut = part.cut ?? file.cut;
+  const wish = part.food === undefined ? file.target : usualWish(foodOfFile(food), cutFromFile(cut), part.prep);
+  return { ...opening, part: partFromFile({ ...part, food, cut, target: { ...wish, ...part.target } }) };
 }
 
 function preparationFromFile(step: PlanFile['prep'][number], surface: number): Plan['preparation'][number] {

@@ -1,4 +1,4 @@
-import type { DoneInterval } from '../core/forecast/ensemble';
+import type { PullInterval } from '../core/forecast/interval';
 import type { Forecast } from '../core/forecast/forecast';
 import { AS_EXPECTED } from '../core/forecast/unknowns';
 import { FIRST_PLAN } from '../schemas/first-plan';
@@ -15,7 +15,7 @@ function storeWithForecaster() {
   });
   return { store: createLiveForecast(true, start), start, request, end, listener: () => listener! };
 }
-const forecast = { doneTime: 900 } as Forecast;
+const forecast = { firstCheck: 900 } as Forecast;
 
 test('no worker is started before the first question, and the same question is asked once', () => {
   const { store, start, request } = storeWithForecaster();
@@ -41,7 +41,7 @@ test('listeners hear of each answer; a failure keeps what was known', () => {
   listener().onForecast({ kind: 'coarse', forecast });
   expect(store.read()).toMatchObject({ forecast, isFull: false, interval: null });
   listener().onForecast({ kind: 'full', forecast });
-  const interval = { p50: 900 } as unknown as DoneInterval;
+  const interval = { p50: 900 } as unknown as PullInterval;
   listener().onInterval(interval);
   listener().onFailure();
   expect(store.read()).toEqual({ forecast, isFull: true, interval, failed: true });

@@ -1,4 +1,4 @@
-import type { DoneInterval } from '../core/forecast/ensemble';
+import type { PullInterval } from '../core/forecast/interval';
 import type { Forecast } from '../core/forecast/forecast';
 import { AS_EXPECTED, type Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';
@@ -8,7 +8,7 @@ import { createForecaster, type Forecaster } from '../workers/forecast/client';
 export interface LiveForecast {
   readonly forecast: Forecast | null;
   readonly isFull: boolean;
-  readonly interval: DoneInterval | null;
+  readonly interval: PullInterval | null;
   readonly failed: boolean;
 }
 

@@ -1,17 +1,18 @@
 import type { PieceGeometry } from '@/core/cut/piece-geometry';
 import { createPieceState } from '@/core/piece/piece-state';
 import { stepPieces } from '@/core/piece/piece-step.kernel';
-import type { Tissue } from '@/core/piece/tissue';
+import type { Material } from '@/core/piece/material';
 import { tabulate } from '@/core/numeric/uniform-table';
 import { seriesCentre } from './series-solutions';
 
 /** A dry, inert solid: no water, so that only conduction is left of the solver. */
-const SOLID: Tissue = {
-  rawMoisture: 0,
+const SOLID: Material = {
+  fullMoisture: 1,
   solidsDensity: 1000,
   solidsHeat: 2000,
   conductivity: tabulate(() => 0.5, 0, 1, 0.5),
   conductivitySlope: 0,
+  dryGlassTransition: 500,
 };
 const RADIUS = 5e-3;
 const body = (exponent: number): PieceGeometry => ({
@@ -20,16 +21,18 @@ const body = (exponent: number): PieceGeometry => ({
   halfThickness: RADIUS,
   exponent,
   edgeShare: 0,
+  flatShare: 1,
   projectedArea: 1,
 });
 
 function solvedCentre(exponent: number, biot: number, fourier: number, cells: number): number {
   const state = createPieceState([body(exponent)], cells, SOLID, 300);
+  state.moisture.fill(0);
   state.airTemperature.fill(400);
   state.convection.fill((biot * 0.5) / RADIUS);
   const duration = (fourier * RADIUS ** 2) / (0.5 / (1000 * 2000));
   const steps = 2000;
-  for (let n = 0; n < steps; n++) stepPieces(state, duration / steps);
+  for (let n = 0; n < steps; n++) stepPieces(state, Float64Array.of(duration / steps));
   return (state.temperature[(cells - 1) / 2]! - 400) / -100;
 }
 

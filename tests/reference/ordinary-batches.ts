@@ -171,6 +171,7 @@ export const ORDINARY_BATCHES: readonly OrdinaryBatch[] = [
     prep: [boil(15), steamDry, oil(40)],
   }),
   batch('taro sticks', [13, 21], 'taro', stick(10), 350, 195, { prep: [soak, towel, oil(40)] }),
+  batch('yam sticks', [15, 22], 'yam', stick(10), 400, 195, { prep: [soak, towel, oil(40)] }),
   batch('taro chips 2 mm', [9, 16], 'taro', slice(2, 50), 120, 160, { prep: [rinse, towel, oil(25)] }),
   /* fruit and vegetables */
   batch('green plantain chips 2 mm', [9, 16], 'plantain-green', slice(2, 35), 120, 165, { prep: [towel, oil(25)] }),

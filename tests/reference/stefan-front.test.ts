@@ -1,6 +1,6 @@
 import { createPieceState } from '@/core/piece/piece-state';
 import { stepPieces } from '@/core/piece/piece-step.kernel';
-import type { Tissue } from '@/core/piece/tissue';
+import type { Material } from '@/core/piece/material';
 import { tabulate } from '@/core/numeric/uniform-table';
 import { BOILING_LATENT_HEAT } from '@/core/properties/water';
 
@@ -15,12 +15,13 @@ const CONDUCTIVITY = 100;
 const SOLIDS = 15;
 const SOLIDS_HEAT = 8000;
 const MOISTURE = 60;
-const TISSUE: Tissue = {
-  rawMoisture: MOISTURE,
+const TISSUE: Material = {
+  fullMoisture: MOISTURE,
   solidsDensity: SOLIDS,
   solidsHeat: SOLIDS_HEAT,
   conductivity: tabulate(() => CONDUCTIVITY, 0, 90, 45),
   conductivitySlope: 0,
+  dryGlassTransition: 500,
 };
 
 function errorFunction(x: number): number {
@@ -48,7 +49,7 @@ test('water boiled off behind a drying front follows the similarity solution', (
   const halfThickness = 6e-3;
   const cells = 241;
   const state = createPieceState(
-    [{ volume: 1, surface: 1, halfThickness, exponent: 0, edgeShare: 0, projectedArea: 1 }],
+    [{ volume: 1, surface: 1, halfThickness, exponent: 0, edgeShare: 0, flatShare: 1, projectedArea: 1 }],
     cells,
     TISSUE,
     boiling,
@@ -60,7 +61,7 @@ test('water boiled off behind a drying front follows the similarity solution', (
   const step = 0.005;
   let lost = 0;
   for (let n = 0; n < duration / step; n++) {
-    stepPieces(state, step);
+    stepPieces(state, Float64Array.of(step));
     lost += state.evaporated[0]!;
   }
   const stefan = (SOLIDS_HEAT * 60) / (BOILING_LATENT_HEAT * MOISTURE);

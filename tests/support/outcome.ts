@@ -3,7 +3,7 @@ import type { PlanOutcome } from '../../src/core/forecast/plan-outcome';
 /** What an ordinary plan comes to: done at 20:00, a window of two minutes, nine of ten right. */
 export function planOutcome(change: Partial<PlanOutcome> = {}): PlanOutcome {
   return {
-    doneTime: 1200,
+    pullTime: 1200,
     windowWidth: 120,
     peakShare: 0.9,
     acrylamide: 'low',

@@ -26,7 +26,7 @@ import { act, render, renderHook, screen } from '@testing-library/react';
 import { planOutcome } from '../../../tests/support/outcome';
 import { furnishDom } from '../../../tests/support/dom';
 import userEvent from '@testing-library/user-event';
-import { COARSE_RESOLUTION } from '@/core/batch/resolution';
+import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { type Forecast, forecastPlan } from '@/core/forecast/forecast';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
@@ -43,22 +43,22 @@ import { SensitivityList } from './sensitivity-list';
 import { useBenchKeys } from './use-bench-keys';
 
 const plan = planFromFile(FIRST_PLAN);
-const forecast = forecastPlan(plan, 1, COARSE_RESOLUTION);
+const forecast = forecastPlan(plan, 1, STANDARD_RESOLUTION);
 const mockLive = { forecast, isFull: true, interval: null, failed: false };
 const liveWith = (newest: Forecast) =>
   ({ read: () => ({ ...mockLive, forecast: newest }) }) as Partial<LiveForecastStore> as LiveForecastStore;
 const mockStudy = {
   sensitivity: (_document: PlanFile, onAnswer: (found: unknown[]) => void) => {
     onAnswer([
-      { factor: 'film', by: 0.05, doneShift: 60, peakShift: 0, weight: 1 },
-      { factor: 'thermostat', by: -10, doneShift: 180, peakShift: -0.1, weight: 4 },
-      { factor: 'load', by: 0.2, doneShift: null, peakShift: -0.2, weight: 22 },
-      { factor: 'sugar', by: -0.4, doneShift: 10, peakShift: 0, weight: 0.2 },
+      { factor: 'film', by: 0.05, pullShift: 60, peakShift: 0, weight: 1 },
+      { factor: 'thermostat', by: -10, pullShift: 180, peakShift: -0.1, weight: 4 },
+      { factor: 'load', by: 0.2, pullShift: null, peakShift: -0.2, weight: 22 },
+      { factor: 'sugar', by: -0.4, pullShift: 10, peakShift: 0, weight: 0.2 },
     ]);
     return jest.fn();
   },
 };
-const mockOutcome = (document: PlanFile) => planOutcome({ doneTime: 1200 + document.mass_g / 10 });
+const mockOutcome = (document: PlanFile) => planOutcome({ pullTime: 1200 + document.mass_g / 10 });
 
 beforeAll(furnishDom);
 beforeEach(() => {
@@ -89,7 +89,7 @@ async function choose(item: string) {
       planId="p1"
       fryerId="f1"
       readPlan={() => ({ document: FIRST_PLAN, plan })}
-      live={liveWith({ ...forecast, doneTime: 1170 })}
+      live={liveWith({ ...forecast, pull: { time: 1170, share: 1 }, inTime: true })}
       serveAt="19:00"
     />,
   );
@@ -162,7 +162,7 @@ test('two plans beside each other: where they differ and what that does', async 
   const swap = jest.fn();
   render(<ComparePanel pinned={FIRST_PLAN} document={{ ...FIRST_PLAN, mass_g: 900 }} swap={swap} unpin={jest.fn()} />);
   expect(screen.getByRole('row', { name: 'Load 500 g 900 g' })).toBeInTheDocument();
-  expect(screen.getByRole('status')).toHaveTextContent('The bench against the pinned plan: 40 s later.');
+  expect(screen.getByRole('status')).toHaveTextContent('The bench against the pinned plan: ½ min later.');
   await userEvent.click(screen.getByRole('button', { name: 'Swap' }));
   expect(swap).toHaveBeenCalled();
 });
@@ -176,7 +176,7 @@ test('the three heaviest slips are shown, heaviest first', async () => {
   const items = screen.getAllByRole('listitem').map((item) => item.textContent);
   expect(items).toHaveLength(3);
   expect(items[0]).toMatch(/^20 % more in the basket: not done in time/);
-  expect(items[1]).toMatch(/^A fryer that runs 10 °C cool: 3:00 min later/);
+  expect(items[1]).toMatch(/^A fryer that runs 10 °C cool: 3 min later/);
 });
 
 test('marks on the field are the openings and the edges between stages', () => {
@@ -202,5 +202,5 @@ test('marks on the field are the openings and the edges between stages', () => {
 
 test('the strip at the foot says the forecast in one line', () => {
   const { container } = render(<ForecastStrip live={liveWith(forecast)} />);
-  expect(container).toHaveTextContent(/^Done \d+:\d\d · (right|never)/);
+  expect(container).toHaveTextContent(/^Pull after about \d+ min .*· \d+ % right/);
 });

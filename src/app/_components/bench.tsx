@@ -28,6 +28,7 @@ import { batchForecast } from './batch-forecast';
 import { BenchHeader } from './bench-header';
 import { fieldMarks } from './field-marks';
 import { ForecastStrip } from './forecast-strip';
+import { FollowOpenings } from './follow-openings';
 import { ForecastPanel } from './forecast-panel';
 import { FIRST_BOARD } from './stations/board';
 import { CutStation } from './stations/cut-station';
@@ -183,6 +184,7 @@ export function Bench({
 
   return (
     <StudyProvider>
+      <FollowOpenings document={document} settled={history.settled} follow={history.follow} />
       <Tabs.Root value={station} onValueChange={(value) => setStation(value as StationId)}>
         <div className="overflow-clip tray">
           <StationStrip document={strip.document} plan={strip.plan} />

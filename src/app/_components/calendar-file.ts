@@ -1,11 +1,12 @@
-import { addSeconds, subSeconds } from 'date-fns';
+import { addSeconds, roundToNearestMinutes, subSeconds } from 'date-fns';
 import { createEvents, type EventAttributes } from 'ics';
 import { prepDuration, prepTasks, REST } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import { TASK_WORDS } from '@/ui/words/labels';
 
-/** Local wall time as the package wants it. */
-function parts(date: Date): [number, number, number, number, number] {
+/** Local wall time to the minute as the package wants it. */
+function parts(exact: Date): [number, number, number, number, number] {
+  const date = roundToNearestMinutes(exact);
   return [date.getFullYear(), date.getMonth() + 1, date.getDate(), date.getHours(), date.getMinutes()];
 }
 
@@ -13,9 +14,9 @@ function parts(date: Date): [number, number, number, number, number] {
  * The prep timeline back from the table as an iCalendar file: an event a task that waits or takes hands, then the fryer.
  * Null when the package refuses it.
  */
-export function calendarOf(plan: Plan, doneTime: number, table: Date): string | null {
+export function calendarOf(plan: Plan, pullTime: number, table: Date): string | null {
   const tasks = prepTasks(plan);
-  const load = subSeconds(table, doneTime + REST);
+  const load = subSeconds(table, pullTime + REST);
   let at = subSeconds(load, prepDuration(tasks));
   const events: EventAttributes[] = [];
   const add = (title: string, from: Date, seconds: number) =>
@@ -32,7 +33,8 @@ export function calendarOf(plan: Plan, doneTime: number, table: Date): string | 
       at = addSeconds(at, task.duration);
     }
   }
-  add(`${plan.name}: in the fryer`, load, doneTime);
+  add(`${plan.name}: in the fryer`, load, pullTime);
+  add(`${plan.name}: pull`, addSeconds(load, pullTime), REST);
   const { value } = createEvents(events);
   return value ?? null;
 }

@@ -8,10 +8,10 @@ import { ColourField } from '@/ui/field/colour-field';
 import { useOutcomes } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
 import { useForecast } from '@/ui/use-forecast';
-import { windowText } from '@/ui/words/forecast-text';
-import { clockText } from '@/ui/words/format';
+import { pullText, windowText } from '@/ui/words/forecast-text';
 import { planDifferences } from '@/ui/words/plan-differences';
 import { priceText } from '@/ui/words/price-text';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** The pinned plan beside the one on the bench: both fields, where they differ, and what that does. */
 export function ComparePanel({
@@ -33,9 +33,7 @@ export function ComparePanel({
   return (
     <section aria-label="Both ways" className="border-t-2 border-enamel-deep py-3">
       <div className="flex flex-wrap items-center gap-x-4 px-7">
-        <h2 className="text-[20px]">
-          Pinned: {live.forecast?.doneTime ? `done at ${clockText(live.forecast.doneTime)}` : pinned.name}
-        </h2>
+        <h2 className="text-[20px]">Pinned: {live.forecast ? pullText(live.forecast).toLowerCase() : pinned.name}</h2>
         <span className="ml-auto flex gap-2">
           <Button onClick={swap}>Swap</Button>
           <Button look="quiet" onClick={unpin}>
@@ -48,7 +46,7 @@ export function ComparePanel({
           <p className="px-7 text-[15px]">{windowText(live.forecast)}</p>
           <ColourField
             forecast={live.forecast}
-            ramp={plan.food.ramp}
+            ramp={outerRamp(plan)}
             stages={plan.stages}
             openings={plan.events}
             height={90}

@@ -11,14 +11,15 @@ import { useUnits } from '@/ui/units-context';
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
 import { clockBefore } from '@/ui/words/clock-before';
-import { clockText, oilText } from '@/ui/words/format';
-import { intervalText, spokenForecast, windowText } from '@/ui/words/forecast-text';
+import { halfMinutes, oilText, wholeMinutes } from '@/ui/words/format';
+import { intervalText, pullText, spokenForecast, windowText } from '@/ui/words/forecast-text';
 import { ACTION_WORDS } from '@/ui/words/labels';
 import { warningText } from '@/ui/words/warning-text';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Clock time at which the first task must begin for food on the table at `serveAt` (HH:MM). */
-export function startBy(plan: Plan, doneTime: number, serveAt: string): string | null {
-  return clockBefore(serveAt, doneTime + REST + prepDuration(prepTasks(plan)));
+export function startBy(plan: Plan, pullTime: number, serveAt: string): string | null {
+  return clockBefore(serveAt, pullTime + REST + prepDuration(prepTasks(plan)));
 }
 
 /** The forecast, always in view. */
@@ -54,7 +55,7 @@ export const ForecastPanel = memo(function ForecastPanel({
     );
   }
   if (!forecast) return <p className="p-6 text-iron-soft">Working out the first forecast …</p>;
-  const start = forecast.doneTime === null ? null : startBy(plan, forecast.doneTime, serveAt);
+  const start = forecast.inTime ? startBy(plan, forecast.pull.time, serveAt) : null;
   const range = intervalText(interval);
   return (
     <section aria-label="Forecast" className="py-3">
@@ -62,27 +63,27 @@ export const ForecastPanel = memo(function ForecastPanel({
         {isFull ? spokenForecast(forecast) : ''}
       </p>
       <div className="flex flex-wrap items-baseline gap-x-4 px-7">
-        <h2 className="text-[30px]">
-          {forecast.doneTime === null ? 'Not done in time' : `Done at ${clockText(forecast.doneTime)}`}
-        </h2>
-        <p className="text-[15px] text-iron-soft">{range ?? ' '}</p>
+        <h2 className="text-[30px]">{pullText(forecast)}</h2>
+        <p className="text-[18px] text-iron-soft" title="Eight of ten such batches are pulled within these minutes.">
+          {range ?? ' '}
+        </p>
       </div>
       <p className="px-7 text-[16px]">{windowText(forecast)}</p>
       <ColourField
         forecast={forecast}
-        ramp={plan.food.ramp}
+        ramp={outerRamp(plan)}
         stages={plan.stages}
         openings={plan.events}
         handles={handles}
       />
       <dl className="mt-3 grid grid-cols-2 gap-x-6 gap-y-1.5 px-7 text-[15px] sm:grid-cols-[auto_1fr_auto_1fr]">
         <dt className="text-iron-soft">Begin checking</dt>
-        <dd>{forecast.firstCheck === null ? 'never' : clockText(forecast.firstCheck)}</dd>
+        <dd>after {wholeMinutes(forecast.firstCheck)} min</dd>
         <dt className="text-iron-soft">Openings</dt>
         <dd>
           {plan.events.length === 0
             ? 'none'
-            : `${ACTION_WORDS[plan.events[0]!.action].toLowerCase()} at ${plan.events.map((event) => clockText(event.time)).join(', ')}`}
+            : `${ACTION_WORDS[plan.events[0]!.action].toLowerCase()} after ${plan.events.map((event) => halfMinutes(event.time)).join(', ')} min`}
         </dd>
         <dt className="text-iron-soft">Oil</dt>
         <dd>{oilText(forecast.oil.used * 1000)}</dd>
@@ -115,7 +116,7 @@ export const ForecastPanel = memo(function ForecastPanel({
               start by <strong>{start}</strong>
             </>
           ) : (
-            'no start time without a done minute'
+            'no start time while the stages end too soon'
           )}
         </p>
         <Button className="ml-auto" aria-pressed={pinned} onClick={onPin}>

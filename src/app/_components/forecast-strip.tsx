@@ -1,22 +1,20 @@
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
-import { clockText, percentText } from '@/ui/words/format';
+import { percentText } from '@/ui/words/format';
+import { intervalText, pullText } from '@/ui/words/forecast-text';
 
 /** The forecast in one line at the foot of a small screen, so that it stays in view while levers are moved above. */
 export function ForecastStrip({ live }: { live: LiveForecastStore }) {
-  const { forecast } = useNewest(live);
+  const { forecast, interval } = useNewest(live);
   if (!forecast) return null;
-  const { doneTime, window, peak } = forecast;
   return (
     <p
       aria-hidden
       className="no-print sticky bottom-0 z-10 mt-1 rounded-part border-2 border-rim bg-enamel px-3 py-1.5 text-[15px] lg:hidden"
     >
-      <strong>{doneTime === null ? 'Not done in time' : `Done ${clockText(doneTime)}`}</strong>
+      <strong>{pullText(forecast)}</strong> {intervalText(interval)}
       {' · '}
-      {window ? `right ${clockText(window.from)}–${clockText(window.to)}` : 'never all right'}
-      {' · '}
-      {percentText(peak.share)}
+      {percentText(forecast.peak.share)} right
     </p>
   );
 }

@@ -6,7 +6,7 @@ import { Controller, useForm } from 'react-hook-form';
 import { useState } from 'react';
 import type { z } from 'zod';
 import type { ColourRamp } from '@/core/food/colour-ramp';
-import type { TargetCrispness } from '@/core/plan/plan';
+import type { TargetCrispness } from '@/core/food/wish';
 import { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS, type Outcome, outcomeSchema } from '@/schemas/batch';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';

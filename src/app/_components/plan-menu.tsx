@@ -13,6 +13,7 @@ import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { cardSteps } from '@/ui/words/prep-steps';
+import { pullTimeIn } from '@/core/forecast/forecast';
 
 /** Next time the clock shows HH:MM. */
 function nextClock(clock: string): Date {
@@ -40,7 +41,7 @@ export const PlanMenu = memo(function PlanMenu({
 }) {
   const router = useRouter();
   const units = useUnits();
-  const doneTimeNow = () => live.read().forecast?.doneTime ?? null;
+  const pullTimeNow = () => pullTimeIn(live.read().forecast);
   /* a plan that was never touched is not stored yet */
   const store = async () => {
     const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: readPlan().document });
@@ -71,23 +72,25 @@ export const PlanMenu = memo(function PlanMenu({
   };
   const saveRecipe = async () => {
     const { document, plan } = readPlan();
-    const doneTime = doneTimeNow();
+    const { forecast } = live.read();
+    if (!forecast) return notifyError('The forecast is still being worked out; try again in a moment.');
+    const pullTime = pullTimeIn(forecast);
     const { recipeFromPlan } = await import('@/editing/recipe');
-    const steps = cardSteps(document, plan, doneTime, units).map((step) => step.text);
+    const steps = cardSteps(document, plan, forecast, units).map((step) => step.text);
     const recipe = recipeFromPlan(
       document,
       steps,
       prepDuration(prepTasks(plan)) / 60,
-      doneTime === null ? null : doneTime / 60,
+      pullTime === null ? null : pullTime / 60,
     );
     saveFile(fileNameOf(document.name, 'recipe.jsonld'), JSON.stringify(recipe, null, 2), 'application/ld+json');
   };
   const saveCalendar = async () => {
-    const doneTime = doneTimeNow();
-    if (doneTime === null) return notifyError('Without a done minute there is no timeline.');
+    const pullTime = pullTimeNow();
+    if (pullTime === null) return notifyError('The stages end too soon for a moment to pull, so there is no timeline.');
     const { calendarOf } = await import('./calendar-file');
     const { document, plan } = readPlan();
-    const text = calendarOf(plan, doneTime, nextClock(serveAt));
+    const text = calendarOf(plan, pullTime, nextClock(serveAt));
     if (text) saveFile(fileNameOf(document.name, 'ics'), text, 'text/calendar');
     else notifyError('The timeline could not be written.');
   };

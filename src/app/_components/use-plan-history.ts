@@ -11,7 +11,11 @@ interface History {
   readonly resting: PlanFile | null;
 }
 
-type Move = { readonly kind: 'move' | 'release'; readonly document: PlanFile } | { readonly kind: 'undo' | 'redo' };
+type Move =
+  | { readonly kind: 'move' | 'release'; readonly document: PlanFile }
+  /** what follows from the plan `from` by itself; no step of its own */
+  | { readonly kind: 'follow'; readonly from: PlanFile; readonly to: PlanFile }
+  | { readonly kind: 'undo' | 'redo' };
 
 /** Steps that can be taken back. */
 const DEPTH = 100;
@@ -26,6 +30,8 @@ export function planHistory(state: History, move: Move): History {
       if (before === move.document) return { ...state, resting: null };
       return { past: [...state.past, before].slice(-DEPTH), present: move.document, future: [], resting: null };
     }
+    case 'follow':
+      return state.present === move.from ? { ...state, present: move.to } : state;
     case 'undo': {
       const before = state.past.at(-1);
       if (!before) return state;
@@ -49,6 +55,7 @@ export function usePlanHistory(initial: PlanFile) {
   const [state, dispatch] = useReducer(planHistory, { past: [], present: initial, future: [], resting: null });
   const move = useCallback((document: PlanFile) => dispatch({ kind: 'move', document }), []);
   const release = useCallback((document: PlanFile) => dispatch({ kind: 'release', document }), []);
+  const follow = useCallback((from: PlanFile, to: PlanFile) => dispatch({ kind: 'follow', from, to }), []);
   const undo = useCallback(() => dispatch({ kind: 'undo' }), []);
   const redo = useCallback(() => dispatch({ kind: 'redo' }), []);
 
@@ -70,6 +77,7 @@ export function usePlanHistory(initial: PlanFile) {
     canRedo: state.future.length > 0,
     move,
     release,
+    follow,
     undo,
     redo,
   };

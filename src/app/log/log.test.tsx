@@ -5,7 +5,7 @@ jest.mock('@/ui/use-forecast', () => ({ useForecast: (document: unknown) => mock
 
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { COARSE_RESOLUTION } from '@/core/batch/resolution';
+import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
@@ -17,7 +17,7 @@ import { furnishDom } from '../../../tests/support/dom';
 import { BatchView } from './[batchId]/_components/batch-view';
 import { LogRows } from './_components/log-rows';
 
-const forecast = forecastPlan(planFromFile(FIRST_PLAN), 1, COARSE_RESOLUTION);
+const forecast = forecastPlan(planFromFile(FIRST_PLAN), 1, STANDARD_RESOLUTION);
 const mockForecast = jest.fn<unknown, [unknown]>(() => ({ forecast, isFull: true, interval: null, failed: false }));
 
 beforeAll(furnishDom);
@@ -44,7 +44,7 @@ describe('the list', () => {
     expect(row).toHaveAttribute('href', '/log/3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11');
     expect(row).toHaveTextContent('Floury potato, 10 mm sticks');
     expect(row).toHaveTextContent('Crisp, some differ, wet inside');
-    expect(row).toHaveTextContent('forecast 19:30, pulled at 20:00');
+    expect(row).toHaveTextContent('to pull after 20 min, pulled after 20 min');
     const colours = within(row).getByRole('img').querySelectorAll('rect');
     expect(colours).toHaveLength(16);
     expect(colours[0]!.getAttribute('fill')).not.toBe(colours[15]!.getAttribute('fill'));
@@ -64,9 +64,9 @@ describe('the list', () => {
 describe('a batch', () => {
   test('shows forecast against outcome, and says which way it differed', () => {
     render(<BatchView batch={pastBatch()} />);
-    const done = screen.getByRole('row', { name: /^Done/ });
-    expect(done).toHaveTextContent('19:30 (80 %: 16–23 min)');
-    expect(done).toHaveTextContent('pulled at 20:00');
+    const done = screen.getByRole('row', { name: /^Pull/ });
+    expect(done).toHaveTextContent('after 19½ min (80 %: 16–23 min)');
+    expect(done).toHaveTextContent('after 20 min');
     expect(screen.getByText('“Pale heap.”')).toBeInTheDocument();
     expect(screen.getByText('Went wrong: wet inside.')).toBeInTheDocument();
   });

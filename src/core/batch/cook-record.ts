@@ -20,8 +20,10 @@ export interface CookRecord {
   readonly centreTemperature: Float32Array;
   /** kg/kg dry basis, mean, [sample] */
   readonly moisture: Float32Array;
-  /** kg of water lost over kg of pieces put in so far, [sample] */
+  /** share of all the water that was in and on the pieces put in so far which has left as steam, 0–1, [sample] */
   readonly waterLost: Float32Array;
+  /** kg that a scale would show of the food in the basket, [sample] */
+  readonly weight: Float32Array;
   /** K, [sample] */
   readonly airTemperature: Float32Array;
   /** share of heater power drawn, mean over the interval, [sample] */
@@ -32,4 +34,6 @@ export interface CookRecord {
   readonly prepared: Preparation;
   /** times a piece ran dry within a step and steam was taken back; 0 but for thin leaves */
   readonly repairs: number;
+  /** heat solves taken as they stood at the pass limit, of all pieces and steps */
+  readonly unsettled: number;
 }

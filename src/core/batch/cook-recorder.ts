@@ -1,7 +1,7 @@
 import { cookDuration, type Plan } from '../plan/plan';
 import { crispnessOf, heartOf, meanGlassyDepth } from '../piece/assess-piece';
 import type { CookRecord } from './cook-record';
-import type { CookRun } from './cook-run';
+import { basketWeight, type CookRun } from './cook-run';
 import type { PieceGroup } from './piece-group';
 import { visibleBrowning } from '../piece/piece-step.kernel';
 import type { Resolution } from './resolution';
@@ -24,25 +24,27 @@ export function createRecorder(plan: Plan, run: CookRun, resolution: Resolution)
     centreTemperature: new Float32Array(samples),
     moisture: new Float32Array(samples),
     waterLost: new Float32Array(samples),
+    weight: new Float32Array(samples),
     airTemperature: new Float32Array(samples),
     power: new Float32Array(samples),
   };
   const take = (sample: number) => {
     let joined = 0;
-    let mass = 0;
-    let lost = 0;
+    let water = 0;
+    let steamed = 0;
     for (const group of run.groups) {
       takePieces(group, record, sample);
       if (!group.joined) continue;
       addMeans(group, record, sample);
       joined += group.state.count;
-      mass += group.part.mass;
-      lost += group.water.start - group.water.left;
+      water += group.waterAtStart;
+      steamed += group.steamed;
     }
     record.crustDepth[sample]! /= joined;
     record.centreTemperature[sample]! /= joined;
     record.moisture[sample]! /= joined;
-    record.waterLost[sample] = lost / mass;
+    record.waterLost[sample] = steamed / water;
+    record.weight[sample] = basketWeight(run);
     record.airTemperature[sample] = run.cavity.temperature;
     const fullPower = plan.fryer.maximumPower * resolution.interval;
     record.power[sample] = sample === 0 ? 0 : run.energySinceSample / fullPower;
@@ -55,6 +57,7 @@ export function createRecorder(plan: Plan, run: CookRun, resolution: Resolution)
       energy: run.cavity.energy,
       prepared: run.groups[0]!.prepared,
       repairs: run.groups.reduce((sum, group) => sum + group.state.repairs, 0),
+      unsettled: run.groups.reduce((sum, group) => sum + group.state.unsettled, 0),
     }),
   };
 }
@@ -73,17 +76,17 @@ function takePieces({ state, part, first, joined }: PieceGroup, record: Arrays, 
 }
 
 /** Adds the pieces of a group to the sums of a sample. */
-function addMeans({ state, part }: PieceGroup, record: Means, sample: number): void {
+function addMeans({ state }: PieceGroup, record: Means, sample: number): void {
   const { cells } = state;
   for (let p = 0; p < state.count; p++) {
     let water = 0;
-    let volume = 0;
+    let solids = 0;
     for (let i = p * cells; i < (p + 1) * cells; i++) {
-      water += state.moisture[i]! * state.volume[i]!;
-      volume += state.volume[i]!;
+      water += state.moisture[i]! * state.solids[i]!;
+      solids += state.solids[i]!;
     }
-    record.crustDepth[sample]! += meanGlassyDepth(state, p, part);
+    record.crustDepth[sample]! += meanGlassyDepth(state, p);
     record.centreTemperature[sample]! += state.temperature[p * cells + (cells - 1) / 2]!;
-    record.moisture[sample]! += water / volume;
+    record.moisture[sample]! += water / solids;
   }
 }

@@ -1,18 +1,24 @@
+import { pieceGeometry } from '../cut/piece-geometry';
 import { type BedState, createBed, layOnTop } from '../fryer/bed';
 import { AIR_SPECIFIC_HEAT, type CavityState, createCavity, predictHumidity, stepCavity } from '../fryer/cavity';
 import { surroundPieces, type StreamMemory } from '../fryer/surroundings.kernel';
 import type { RandomSource } from '../numeric/seeded-random';
 import { type Plan, planParts } from '../plan/plan';
 import { HELD_OIL, oilFactor } from '../prep/browning-factor';
+import { stockOf, weightOf } from '../prep/ledger';
 import { ATMOSPHERIC_PRESSURE, VAPOUR_GAS_CONSTANT } from '../properties/water';
 import { rightPieces } from '../piece/assess-piece';
 import { createGroup, type PieceGroup } from './piece-group';
+import type { StepLength } from '../piece/piece-state';
 import { stepPieces } from '../piece/piece-step.kernel';
 import type { Resolution } from './resolution';
 import { HEAT_TO_MASS_TRANSFER } from '../piece/skin-balance.kernel';
 
 /** Least smoothing of the air stream's heat and steam between steps. */
 const LEAST_MEMORY = 0.5;
+
+/** Typical temperature of the air film on a skin that steams, K. Source: assumed; only smooths the prediction of humidity. */
+const FILM_TEMPERATURE = 380;
 
 /** Fewest sample pieces of a part that is added. */
 const LEAST_ADDED = 4;
@@ -24,6 +30,8 @@ export interface CookRun {
   readonly bed: BedState;
   readonly memory: StreamMemory;
   readonly cavity: CavityState;
+  /** length of the step under way */
+  readonly step: StepLength;
   /** J drawn by the heater since the last sample */
   energySinceSample: number;
 }
@@ -38,15 +46,19 @@ export function startRun(plan: Plan, random: RandomSource, resolution: Resolutio
     groups.push(createGroup(part, plan, count, resolution.cells, first, random));
     first += count;
   }
-  const cavity = createCavity();
+  const cavity = createCavity(plan.fryerTemperature);
   if (plan.preheat) preheat(cavity, plan, plan.preheat.temperature, plan.preheat.duration);
-  const bed = createBed(first, random);
+  const flat = groups.flatMap(({ part, state }) =>
+    new Array<number>(state.count).fill(pieceGeometry(part.cut).flatShare),
+  );
+  const bed = createBed(Float64Array.from(flat), random);
   bed.inBasket.fill(0, groups[0]!.state.count);
   return {
     groups,
     bed,
     memory: { heat: new Float64Array(first), steam: new Float64Array(first) },
     cavity,
+    step: new Float64Array(1),
     energySinceSample: 0,
   };
 }
@@ -73,13 +85,14 @@ function movePart(run: CookRun, plan: Plan, dial: number, open: boolean, duratio
   const kept = streamMemory(run, plan, response);
   predictHumidity(cavity, plan.fryer, response, open, duration);
   for (const group of run.groups) if (group.joined) stackGroup(bed, group);
+  run.step[0] = duration;
   let heat = 0;
   let steam = 0;
   for (const group of run.groups) {
     if (!group.joined) continue;
     const { state, area, first } = group;
     surroundPieces(group, bed, memory, cavity, plan.fryer, open);
-    stepPieces(state, duration);
+    stepPieces(state, run.step);
     for (let p = 0; p < state.count; p++) {
       const own = first + p;
       if (bed.inBasket[own] === 0) {
@@ -93,7 +106,7 @@ function movePart(run: CookRun, plan: Plan, dial: number, open: boolean, duratio
       memory.steam[own] = kept * memory.steam[own]! + (1 - kept) * pieceSteam;
       heat += pieceHeat;
       steam += pieceSteam;
-      group.water.left -= pieceSteam * duration;
+      group.steamed += pieceSteam * duration;
     }
   }
   stepCavity(cavity, plan.fryer, dial, heat, steam, open, duration);
@@ -103,7 +116,7 @@ function movePart(run: CookRun, plan: Plan, dial: number, open: boolean, duratio
 /** Layers that each piece of a group stands for now: as it loses water it shrinks. */
 function stackGroup(bed: BedState, group: PieceGroup): void {
   const { count } = group.state;
-  const lost = 1 - group.water.left / group.water.start;
+  const lost = group.steamed / group.waterAtStart;
   const height = (group.layersFresh / count) * (1 - group.part.food.shrinkage * lost);
   for (let p = group.first; p < group.first + count; p++) bed.height[p] = height;
 }
@@ -127,17 +140,39 @@ export function addNext(run: CookRun): void {
   layOnTop(run.bed, group.first, group.state.count);
 }
 
-/** Oils what is in the basket once more, by its surface; the browning factor follows the film. */
-export function oilAgain(run: CookRun, mass: number): void {
-  const joined = run.groups.filter((group) => group.joined);
-  const surface = joined.reduce((sum, group) => sum + group.surface, 0);
-  for (const group of joined) {
-    const film = Math.min(HELD_OIL, group.oilFilm + mass / surface);
-    const ratio = oilFactor(film) / oilFactor(group.oilFilm);
-    const { browningFactor } = group.state;
-    for (let f = 0; f < browningFactor.length; f++) browningFactor[f]! *= ratio;
-    group.oilFilm = film;
+/** Oils what is in the basket once more, by its surface; the browning factor follows the film. Returns kg that drip off. */
+export function oilAgain(run: CookRun, mass: number): number {
+  const { bed } = run;
+  const inside = run.groups.filter((group) => group.joined);
+  const isIn = (group: PieceGroup, p: number) => bed.inBasket[group.first + p] === 1;
+  const surface = inside.reduce(
+    (sum, group) => sum + group.area.reduce((own, area, p) => own + (isIn(group, p) ? 2 * area : 0), 0),
+    0,
+  );
+  if (surface === 0) return mass;
+  let dripped = 0;
+  for (const group of inside) {
+    const { oil, browningFactor } = group.state;
+    for (let f = 0; f < oil.length; f++) {
+      if (!isIn(group, f >> 1)) continue;
+      const before = oil[f]!;
+      const after = Math.min(HELD_OIL, before + mass / surface);
+      browningFactor[f] = (browningFactor[f]! * oilFactor(after)) / oilFactor(before);
+      oil[f] = after;
+      dripped += (before + mass / surface - after) * group.area[f >> 1]!;
+    }
   }
+  return dripped;
+}
+
+/** kg that a scale would show of the food in the basket. */
+export function basketWeight(run: CookRun): number {
+  let weight = 0;
+  for (const group of run.groups) {
+    if (!group.joined) continue;
+    weight += weightOf(stockOf(group.state, group.area, (p) => run.bed.inBasket[group.first + p] === 1));
+  }
+  return weight;
 }
 
 /** m² of cut surface in the basket, and beside it. */
@@ -161,7 +196,7 @@ function streamMemory(run: CookRun, plan: Plan, response: number): number {
 
 /** Steam less per unit of humidity ratio, kg/s, were all cut surface wet: hm · A · P/(Rv·T) / (0.622 + w). */
 function steamResponse(run: CookRun, plan: Plan): number {
-  const massTransfer = plan.fryer.heatTransferCoefficient / HEAT_TO_MASS_TRANSFER;
-  const density = ATMOSPHERIC_PRESSURE / (VAPOUR_GAS_CONSTANT * 350);
+  const massTransfer = (plan.fryer.heatTransferCoefficient * FILM_TEMPERATURE) / HEAT_TO_MASS_TRANSFER;
+  const density = ATMOSPHERIC_PRESSURE / (VAPOUR_GAS_CONSTANT * FILM_TEMPERATURE);
   return (massTransfer * joinedSurface(run) * density * 0.5) / (0.622 + run.cavity.humidityMet);
 }

@@ -32,6 +32,11 @@ function totals(state: PieceState) {
   return { water, heat };
 }
 
+const FIVE_SECONDS = Float64Array.of(5);
+
+const content = (state: ReturnType<typeof piece>, field: Float64Array) =>
+  field.reduce((sum, value, i) => sum + value * state.volume[i]!, 0);
+
 test('diffusing water keeps water and heat on any uneven profile, and only evens moisture out', () => {
   const profile = fc.array(fc.double({ min: 0.02, max: 4, noNaN: true }), { minLength: 15, maxLength: 15 });
   const warmth = fc.array(fc.double({ min: 290, max: 400, noNaN: true }), { minLength: 15, maxLength: 15 });
@@ -41,7 +46,7 @@ test('diffusing water keeps water and heat on any uneven profile, and only evens
       state.moisture.set(moisture);
       state.temperature.set(temperature);
       const before = totals(state);
-      diffuseWater(state, 0);
+      diffuseWater(state, 0, FIVE_SECONDS);
       const after = totals(state);
       expect(after.water / before.water).toBeCloseTo(1, 9);
       expect(after.heat / before.heat).toBeCloseTo(1, 9);
@@ -56,7 +61,7 @@ test('water drawn by the skins leaves the piece, no more and no less', () => {
   const before = totals(state).water;
   state.scratch.drawn[0] = 0.004;
   state.scratch.drawn[1] = 0.001;
-  diffuseWater(state, 0);
+  diffuseWater(state, 0, FIVE_SECONDS);
   expect(before - totals(state).water).toBeCloseTo(0.005 / state.tissue.solidsDensity, 12);
   expect(state.moisture[0]!).toBeLessThan(state.moisture[14]!);
 });
@@ -64,11 +69,15 @@ test('water drawn by the skins leaves the piece, no more and no less', () => {
 test('a field in a bath goes to the value of the bath, fastest at the skin, whole in the end', () => {
   const state = piece();
   const field = new Float64Array(15).fill(1);
-  diffuseField(state, 0, field, 3e-10, 1e-5, 0, 1800, 40);
+  const bath = { diffusivity: 3e-10, surfaceTransfer: 1e-5, outside: 0, duration: 1800, steps: 40 };
+  const before = content(state, field);
+  const taken = diffuseField(state, 0, field, bath);
+  expect(content(state, field) - before).toBeCloseTo(taken, 12);
+  expect(taken).toBeLessThan(0);
   expect(field[0]!).toBeLessThan(field[4]!);
   expect(field[7]!).toBeGreaterThan(0.95);
   expect(field[0]! / field[14]!).toBeCloseTo(1, 6);
-  diffuseField(state, 0, field, 3e-9, 1e-4, 0, 360_000, 400);
+  diffuseField(state, 0, field, { ...bath, diffusivity: 3e-9, surfaceTransfer: 1e-4, duration: 360_000, steps: 400 });
   expect(field[7]!).toBeLessThan(0.01);
 });
 
@@ -80,18 +89,20 @@ describe('glassy crust', () => {
   };
 
   test('is nothing on a wet face, grows with every dry cell, and is counted on its own face', () => {
-    expect(glassyDepth(withCrust(0), 0, 0, 0.15)).toBe(0);
-    const depths = [1, 2, 3, 4].map((cells) => glassyDepth(withCrust(cells), 0, 0, 0.15));
+    expect(glassyDepth(withCrust(0), 0, 0)).toBe(0);
+    const depths = [1, 2, 3, 4].map((cells) => glassyDepth(withCrust(cells), 0, 0));
     depths.slice(1).forEach((depth, i) => expect(depth).toBeGreaterThan(depths[i]!));
-    expect(glassyDepth(withCrust(4), 0, 1, 0.15)).toBe(0);
+    expect(glassyDepth(withCrust(4), 0, 1)).toBe(0);
   });
 
   test('is half the piece when all is dry', () => {
-    expect(glassyDepth(withCrust(15), 0, 0, 0.15)).toBeCloseTo(0.005, 9);
+    expect(glassyDepth(withCrust(15), 0, 0)).toBeCloseTo(0.005, 9);
   });
 
   test('what is needed: a crust on sticks, nearly all of a chip, without a jump between', () => {
     expect(neededCrust('crisp', 5e-3)).toBeCloseTo(0.4e-3, 9);
+    expect(neededCrust('very-crisp', 5e-3)).toBeGreaterThan(2 * neededCrust('crisp', 5e-3));
+    expect(neededCrust('tender', 5e-3)).toBe(0);
     expect(neededCrust('crisp', 1e-3)).toBeCloseTo(0.85e-3, 9);
     expect(neededCrust('very-crisp', 5e-3)).toBeGreaterThan(neededCrust('tender', 5e-3));
     for (let half = 0.5e-3; half < 6e-3; half += 0.05e-3) {
@@ -121,7 +132,7 @@ test('sampled thickness has the mean and the scatter asked for', () => {
 
 test('conductivity falls from wet tissue to porous crust for every food', () => {
   for (const food of listFoods()) {
-    const { conductivity, rawMoisture } = tissueOf(food);
+    const { conductivity, fullMoisture: rawMoisture } = tissueOf(food);
     expect(conductivity.values[0]).toBeCloseTo(0.11, 9);
     const raw = conductivity.values[Math.round(rawMoisture / conductivity.step)]!;
     expect(raw).toBeGreaterThan(0.25);

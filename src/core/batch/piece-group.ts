@@ -6,9 +6,10 @@ import type { RandomSource } from '../numeric/seeded-random';
 import type { BatchPart, Plan } from '../plan/plan';
 import { type Preparation, prepareBatch } from '../prep/prepare-batch';
 import { WATER_SPECIFIC_HEAT } from '../properties/water';
-import { createPieceState, type PieceState } from '../piece/piece-state';
+import type { PieceState } from '../piece/piece-state';
+import { rawPieces } from '../piece/raw-pieces';
+import { stockOf } from '../prep/ledger';
 import { sampleThickness } from '../piece/sample-thickness';
-import { tissueOf } from '../piece/tissue';
 
 /** Pieces that go in together: a sample of them, and what each stands for in the batch. */
 export interface PieceGroup extends Surrounded {
@@ -21,10 +22,10 @@ export interface PieceGroup extends Surrounded {
   /** layers they fill when fresh */
   readonly layersFresh: number;
   readonly prepared: Preparation;
-  /** kg/m² of oil on it */
-  oilFilm: number;
-  /** kg of water */
-  readonly water: { readonly start: number; left: number };
+  /** kg of water in and on the pieces when they were ready */
+  readonly waterAtStart: number;
+  /** kg of it that has left as steam */
+  steamed: number;
   /** s, longest step that the thinnest piece bears */
   readonly longestStep: number;
   /** whether they have been put in */
@@ -42,42 +43,28 @@ export function createGroup(
 ): PieceGroup {
   const factors = sampleThickness(count, part.scatter, random);
   const geometries = Array.from(factors, (factor) => pieceGeometry(scaleThickness(part.cut, factor)));
-  const state = createPieceState(geometries, cells, tissueOf(part.food), part.startTemperature);
-  const prepared = prepareBatch(state, part, plan.browningScale);
-  const { extraFilm } = plan;
-  if (extraFilm !== undefined) for (let f = 0; f < state.film.length; f++) state.film[f]! += extraFilm;
   const yielded = batchYield(part.food, part.cut, part.mass);
   const meanVolume = geometries.reduce((sum, g) => sum + g.volume, 0) / count;
   const pieces = yielded.volume / meanVolume / count;
   const area = Float64Array.from(geometries, (g) => (pieces * g.surface) / 2);
-  const water = waterIn(state, area);
+  const { state, prepared } = prepareBatch(rawPieces(part, geometries, cells), part, area, plan.browningScale);
+  const { extraFilm } = plan;
+  if (extraFilm !== undefined) for (let f = 0; f < state.film.length; f++) state.film[f]! += extraFilm;
+  const { water } = stockOf(state, area);
   return {
     part,
     state,
     first,
     between: OPENNESS_BETWEEN[part.cut.shape],
     area,
-    surface: yielded.surface,
+    surface: 2 * area.reduce((sum, one) => sum + one, 0),
     layersFresh: layersOf(part, plan.fryer.basketArea),
     prepared,
-    oilFilm: prepared.oilFilm,
-    water: { start: water, left: water },
+    waterAtStart: water,
+    steamed: 0,
     longestStep: longestStep(state, plan.fryer.heatTransferCoefficient),
     joined: first === 0,
   };
-}
-
-/** kg of water in and on the pieces. */
-function waterIn(state: PieceState, area: Float64Array): number {
-  let water = 0;
-  for (let p = 0; p < state.count; p++) {
-    let inside = state.film[2 * p]! + state.film[2 * p + 1]!;
-    for (let i = p * state.cells; i < (p + 1) * state.cells; i++) {
-      inside += state.moisture[i]! * state.volume[i]! * state.tissue.solidsDensity;
-    }
-    water += inside * area[p]!;
-  }
-  return water;
 }
 
 /** Share of a piece's own response time that a step may take. Source: chosen; halving it changes no done minute by 1 %. */
@@ -89,10 +76,7 @@ function longestStep(state: PieceState, heatTransferCoefficient: number): number
   for (let p = 0; p < state.count; p++) {
     let capacity = 0;
     for (let i = p * state.cells; i < (p + 1) * state.cells; i++) {
-      capacity +=
-        (state.tissue.solidsHeat + WATER_SPECIFIC_HEAT * state.moisture[i]!) *
-        state.volume[i]! *
-        state.tissue.solidsDensity;
+      capacity += state.solidsCapacity[i]! + WATER_SPECIFIC_HEAT * state.solids[i]! * state.moisture[i]!;
     }
     shortest = Math.min(shortest, capacity / 2 / heatTransferCoefficient);
   }

@@ -9,8 +9,8 @@ export interface Resolution {
   readonly interval: number;
 }
 
-/** Resolution of a shown forecast. Source: grid study in docs/model/engineer.md. */
-export const STANDARD_RESOLUTION: Resolution = { pieces: 16, cells: 17, step: 5, interval: 20 };
-
-/** For searches and members of ensembles, where a picture is not needed. */
-export const COARSE_RESOLUTION: Resolution = { pieces: 10, cells: 17, step: 6, interval: 30 };
+/**
+ * Resolution of every forecast, price, search and interval, so that one question has one answer. Source: moments to pull of the
+ * ordinary batches lie within 0.7 % (median) and 2.3 % (nine of ten) of 21 cells and 2 s, docs/model/engineer.md.
+ */
+export const STANDARD_RESOLUTION: Resolution = { pieces: 16, cells: 17, step: 10, interval: 20 };

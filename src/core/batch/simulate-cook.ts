@@ -1,4 +1,4 @@
-import { mixBed } from '../fryer/bed';
+import { flipBed, mixBed } from '../fryer/bed';
 import { createSeededRandom, type RandomSource } from '../numeric/seeded-random';
 import { cookDuration, dialTemperature, type CookAction, type CookEvent, type Plan } from '../plan/plan';
 import type { CookRecord } from './cook-record';
@@ -6,27 +6,32 @@ import { createRecorder } from './cook-recorder';
 import { addNext, type CookRun, oilAgain, pullRight, startRun, stepRun } from './cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from './resolution';
 
-/** Drawer out for each action, s, how much it mixes, and the chance that a piece turns. Source: assumed. */
-const ACTIONS: Record<CookAction, { readonly open: number; readonly mixing: number; readonly turning: number }> = {
-  shake: { open: 16, mixing: 0.6, turning: 0.5 },
-  toss: { open: 40, mixing: 0.95, turning: 0.5 },
-  flip: { open: 60, mixing: 0, turning: 1 },
-  open: { open: 30, mixing: 0, turning: 0 },
-  pull: { open: 25, mixing: 0.3, turning: 0.3 },
-  oil: { open: 30, mixing: 0.5, turning: 0.5 },
-  add: { open: 30, mixing: 0, turning: 0 },
+/** Drawer out for each action, s, the share of pieces that change places, and of those that come to lie anew. Source: assumed. */
+const ACTIONS: Record<CookAction, { readonly open: number; readonly mixing: number; readonly tumbling: number }> = {
+  shake: { open: 16, mixing: 0.8, tumbling: 0.9 },
+  toss: { open: 40, mixing: 0.95, tumbling: 1 },
+  flip: { open: 60, mixing: 0, tumbling: 0 },
+  open: { open: 30, mixing: 0, tumbling: 0 },
+  pull: { open: 25, mixing: 0.3, tumbling: 0.5 },
+  oil: { open: 30, mixing: 0.5, tumbling: 0.8 },
+  add: { open: 30, mixing: 0, tumbling: 0 },
 };
+
+/** Moments nearer than this are one, s. */
+const SAME_MOMENT = 1e-6;
 
 /** Cooks the plan on a sample of pieces. Same plan, seed and resolution, same bits. Cost: see `npm run bench`. */
 export function simulateCook(plan: Plan, seed: number, resolution: Resolution = STANDARD_RESOLUTION): CookRecord {
   const random = createSeededRandom(seed);
   const run = startRun(plan, random, resolution);
   const recorder = createRecorder(plan, run, resolution);
-  const perSample = Math.round(resolution.interval / resolution.step);
   recorder.take(0);
-  cook(plan, run, random, resolution, cookDuration(plan), (steps) => {
-    if (steps % perSample === 0) recorder.take(steps / perSample);
-  });
+  const samples = Math.floor(cookDuration(plan) / resolution.interval + 1e-9);
+  const cook = createCook(plan, run, random, resolution);
+  for (let sample = 1; sample <= samples; sample++) {
+    cook.goOn(sample * resolution.interval);
+    recorder.take(sample);
+  }
   return recorder.finish();
 }
 
@@ -34,39 +39,44 @@ export function simulateCook(plan: Plan, seed: number, resolution: Resolution = 
 export function cookUntil(plan: Plan, seed: number, time: number, resolution: Resolution): CookRun {
   const random = createSeededRandom(seed);
   const run = startRun(plan, random, resolution);
-  cook(plan, run, random, resolution, time, () => undefined);
+  createCook(plan, run, random, resolution).goOn(time);
   return run;
 }
 
 /** Does at the drawer what an event says; returns how long the drawer is out, s. */
 export function actAtDrawer(run: CookRun, event: Pick<CookEvent, 'action' | 'oilMass'>, random: RandomSource): number {
-  const { open, mixing, turning } = ACTIONS[event.action];
-  mixBed(run.bed, mixing, turning, random);
+  const { open, mixing, tumbling } = ACTIONS[event.action];
+  if (mixing > 0) mixBed(run.bed, mixing, tumbling, random);
+  if (event.action === 'flip') flipBed(run.bed);
   if (event.action === 'pull') pullRight(run);
   if (event.action === 'oil') oilAgain(run, event.oilMass ?? 0);
   if (event.action === 'add') addNext(run);
   return open;
 }
 
-function cook(
-  plan: Plan,
-  run: CookRun,
-  random: RandomSource,
-  resolution: Resolution,
-  until: number,
-  afterStep: (steps: number) => void,
-): void {
-  const steps = Math.round(until / resolution.step);
+/** A cook that goes on by itself: steps of the resolution, ended exactly where the drawer moves and where the dial turns. */
+function createCook(plan: Plan, run: CookRun, random: RandomSource, resolution: Resolution) {
   const events = [...plan.events].sort((a, b) => a.time - b.time);
+  const turns: number[] = [];
+  plan.stages.reduce((end, stage) => (turns.push(end + stage.duration), end + stage.duration), 0);
+  let time = 0;
   let event = 0;
-  let openUntil = -1;
-  for (let n = 0; n < steps; n++) {
-    const time = n * resolution.step;
-    while (event < events.length && events[event]!.time <= time) {
-      openUntil = Math.max(openUntil, time + actAtDrawer(run, events[event]!, random));
-      event++;
-    }
-    stepRun(run, plan, dialTemperature(plan.stages, time), time + resolution.step / 2 < openUntil, resolution.step);
-    afterStep(n + 1);
-  }
+  let openUntil = 0;
+  return {
+    goOn(until: number): void {
+      while (time < until - SAME_MOMENT) {
+        while (event < events.length && events[event]!.time <= time + SAME_MOMENT) {
+          openUntil = Math.max(openUntil, time + actAtDrawer(run, events[event]!, random));
+          event++;
+        }
+        const open = openUntil > time + SAME_MOMENT;
+        let end = Math.min(until, time + resolution.step);
+        if (open) end = Math.min(end, openUntil);
+        if (event < events.length) end = Math.min(end, events[event]!.time);
+        for (const turn of turns) if (turn > time + SAME_MOMENT && turn < end) end = turn;
+        stepRun(run, plan, dialTemperature(plan.stages, time), open, end - time);
+        time = end;
+      }
+    },
+  };
 }

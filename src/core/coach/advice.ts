@@ -1,4 +1,3 @@
-import { COARSE_RESOLUTION } from '../batch/resolution';
 import { type Forecast, forecastPlan } from '../forecast/forecast';
 import { type Unknowns, withUnknowns } from '../forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan, type Stage } from '../plan/plan';
@@ -44,29 +43,29 @@ export function withTurnedDial(plan: Plan, now: number, by: number): Plan {
 
 /**
  * What is best for the rest of the run under the likeliest unknowns. Cost: three coarse forecasts.
- * @param now s @param likelyDone s, median over the guesses @param plannedDone s, as forecast before the run
+ * @param now s @param likelyPull s, median over the guesses @param plannedPull s, as forecast before the run
  */
 export function advise(
   plan: Plan,
   unknowns: Unknowns,
   now: number,
-  likelyDone: number | null,
-  plannedDone: number | null,
+  likelyPull: number | null,
+  plannedPull: number | null,
   seed: number,
 ): Advice {
   const likely = withUnknowns(plan, unknowns);
-  const asIs = forecastPlan(likely, seed, COARSE_RESOLUTION);
+  const asIs = forecastPlan(likely, seed);
   let best: { by: number; forecast: Forecast } | null = null;
   for (const by of TURNS) {
     if (dialTemperature(plan.stages, now) + by > HOTTEST) continue;
-    const forecast = forecastPlan(withTurnedDial(likely, now, by), seed, COARSE_RESOLUTION);
-    if (forecast.doneTime === null || forecast.peak.time < now) continue;
+    const forecast = forecastPlan(withTurnedDial(likely, now, by), seed);
+    if (!forecast.inTime || forecast.peak.time < now) continue;
     if (!best || forecast.peak.share > best.forecast.peak.share) best = { by, forecast };
   }
   const gain = best ? best.forecast.peak.share - asIs.peak.share : 0;
   if (best && gain >= WORTH_TURNING) {
     return { kind: 'dial', by: best.by, gain, reason: best.by < 0 ? 'colour-ahead' : 'colour-behind' };
   }
-  const done = likelyDone ?? cookDuration(plan);
-  return { kind: 'time', shift: done - (plannedDone ?? done) };
+  const pull = likelyPull ?? cookDuration(plan);
+  return { kind: 'time', shift: pull - (plannedPull ?? pull) };
 }

@@ -7,7 +7,7 @@ import { advise, withTurnedDial } from './advice';
 import { observe, refresh, replanFilter, startFilter } from './filter';
 import { logLikelihood } from './likelihood';
 import type { Observation } from './observation';
-import { doneOf, effectiveCount, meanUnknowns, resample } from './particles';
+import { pullOf, effectiveCount, meanUnknowns, resample } from './particles';
 import { traceAt, traceOf } from './trace';
 
 const plan = planFromFile({
@@ -38,7 +38,11 @@ const noiseOf = (random: () => number) => normalQuantile(0.01 + 0.98 * random())
 
 function weighing(truth: Unknowns, random: () => number): Observation {
   const trace = traceOf(withUnknowns(plan, truth), 1);
-  return { kind: 'weight', time: WEIGHED, lost: traceAt(trace, trace.waterLost, WEIGHED) + 0.015 * noiseOf(random) };
+  return {
+    kind: 'weight',
+    time: WEIGHED,
+    mass: traceAt(trace, trace.weight, WEIGHED) + 0.015 * plan.mass * noiseOf(random),
+  };
 }
 
 function looking(truth: Unknowns, time: number, random: () => number): Observation {
@@ -51,15 +55,15 @@ test('two observations halve the error of the done time on average, and the 80 %
   const random = createSeededRandom(3);
   let [before, after, inside, counted] = [0, 0, 0, 0];
   const start = startFilter(plan, 5);
-  const prior = doneOf(start.particles);
+  const prior = pullOf(start.particles);
   for (const [i, truth] of truths(11).entries()) {
-    const real = traceOf(withUnknowns(plan, truth), 1).doneTime;
+    const real = traceOf(withUnknowns(plan, truth), 1).pullTime;
     if (real === null) continue;
     let filter = { ...start, random: createSeededRandom(9 + i) };
     filter = refresh(observe(filter, weighing(truth, random)), plan);
-    const time = LOOKED * doneOf(filter.particles).p50!;
+    const time = LOOKED * pullOf(filter.particles).p50!;
     filter = refresh(observe(filter, looking(truth, time, random)), plan);
-    const now = doneOf(filter.particles);
+    const now = pullOf(filter.particles);
     before += Math.abs(prior.p50! - real);
     after += Math.abs(now.p50! - real);
     if (real >= now.p10! && (now.p90 === null || real <= now.p90)) inside++;
@@ -75,17 +79,17 @@ test('paler than shown makes it later, darker sooner, as shown hardly moves it',
   const start = startFilter(plan, 5);
   const shown = traceAt(start.particles[0]!.trace, traceOf(plan, 1).browning, 840);
   const done = (look: 'paler' | 'darker' | 'as-shown') =>
-    doneOf(observe(start, { kind: 'look', time: 840, look, shown }).particles).p50!;
+    pullOf(observe(start, { kind: 'look', time: 840, look, shown }).particles).p50!;
   expect(done('paler')).toBeGreaterThan(done('as-shown') + 45);
   expect(done('darker')).toBeLessThan(done('as-shown') - 45);
 });
 
 test('weights add up to one, and one wild answer does not decide all', () => {
   const start = startFilter(plan, 5);
-  const wild = observe(start, { kind: 'weight', time: 300, lost: 0.95 });
+  const wild = observe(start, { kind: 'weight', time: 300, mass: 0.02 });
   expect(wild.particles.reduce((sum, { weight }) => sum + weight, 0)).toBeCloseTo(1, 9);
   expect(effectiveCount(wild.particles)).toBeGreaterThan(0.9 * start.particles.length);
-  expect(logLikelihood(start.particles[0]!.trace, { kind: 'weight', time: 300, lost: 9 })).toBeGreaterThan(-12);
+  expect(logLikelihood(start.particles[0]!.trace, { kind: 'weight', time: 300, mass: 9 })).toBeGreaterThan(-12);
 });
 
 test('drawing anew keeps mean and spread and leaves no two alike', () => {
@@ -102,13 +106,13 @@ test('a changed plan keeps what was learnt', () => {
   const told = observe(start, { kind: 'air', time: 900, temperature: 458 });
   const hotter = replanFilter(told, withTurnedDial(plan, 900, 15));
   expect(meanUnknowns(hotter.particles)).toEqual(meanUnknowns(told.particles));
-  expect(doneOf(hotter.particles).p50!).toBeLessThan(doneOf(told.particles).p50!);
+  expect(pullOf(hotter.particles).p50!).toBeLessThan(pullOf(told.particles).p50!);
 });
 
 test('same observations, same answer', () => {
   const run = () => {
     const told = observe(startFilter(plan, 5), { kind: 'swatch', time: 800, browning: 0.9 });
-    return doneOf(refresh(told, plan).particles);
+    return pullOf(refresh(told, plan).particles);
   };
   expect(run()).toEqual(run());
 });
@@ -120,19 +124,19 @@ test('a turned dial begins now and leaves what was before; the end stays', () =>
   expect(withTurnedDial(plan, 9999, 10)).toBe(plan);
 });
 
-test('advice: with nothing unusual go on; a fast-browning thick crumbed piece is turned down', () => {
+test('advice: with nothing unusual go on; a thick piece that browns fast is turned down', () => {
   const expected: Unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
   expect(advise(plan, expected, 600, 1230, 1200, 1)).toEqual({ kind: 'time', shift: 30 });
   const thick = planFromFile({
     ...FIRST_PLAN,
-    food: 'chicken-breast-crumbed',
-    cut: { shape: 'stick', thickness_mm: 26, length_mm: 90, scatter: 0.07 },
+    cut: { shape: 'cube', thickness_mm: 28, scatter: 0.07 },
+    mass_g: 400,
     prep: [{ step: 'oil', mass_g: 10 }],
     cook: {
-      stages: [{ minutes: 45, temperature_c: 200 }],
-      events: [8, 14].map((minute) => ({ minute, action: 'shake' as const })),
+      stages: [{ minutes: 45, temperature_c: 210 }],
+      events: [8, 14, 20].map((minute) => ({ minute, action: 'shake' as const })),
     },
   });
-  const advice = advise(thick, { ...expected, browning: 1.5, offset: 1 }, 240, null, null, 1);
+  const advice = advise(thick, { ...expected, browning: 1.5 }, 240, null, null, 1);
   expect(advice).toMatchObject({ kind: 'dial', by: -15, reason: 'colour-ahead' });
 });

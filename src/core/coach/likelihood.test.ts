@@ -7,10 +7,10 @@ const trace: Trace = {
   interval: 600,
   browning: Float32Array.from([0, 0.5, 1]),
   crispness: Float32Array.from([0, 0.6, 1.2]),
-  waterLost: Float32Array.from([0, 0.25, 0.5]),
+  weight: Float32Array.from([0.5, 0.375, 0.25]),
   right: Float32Array.of(0, 1),
   air: Float32Array.from([293, 463, 463]),
-  doneTime: 1100,
+  pullTime: 1100,
 };
 
 test('a trace is read between its samples and held beyond them', () => {
@@ -24,7 +24,8 @@ const KINDS: readonly (readonly [string, (off: number) => Observation])[] = [
   ['a swatch', (off) => ({ kind: 'swatch', time: 600, browning: 0.5 + 0.2 * off })],
   ['a look', (off) => ({ kind: 'look', time: 600, look: 'as-shown', shown: 0.5 + 0.2 * off })],
   ['a bend', (off) => ({ kind: 'bite', time: 600, bite: 'as-said', said: 0.6 + 0.4 * off })],
-  ['a weighing', (off) => ({ kind: 'weight', time: 600, lost: 0.25 + 0.02 * off })],
+  ['a weighing', (off) => ({ kind: 'weight', time: 600, mass: 0.375 - 0.01 * off })],
+  ['a weighing as events told it before', (off) => ({ kind: 'weight-left', time: 600, share: 0.75 - 0.02 * off })],
   ['the air', (off) => ({ kind: 'air', time: 600, temperature: 463 + 5 * off })],
 ];
 

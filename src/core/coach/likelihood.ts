@@ -5,10 +5,13 @@ import { type Trace, traceAt } from './trace';
 const LEAST_SEEN = 0.08;
 
 /**
- * Standard deviations of what is told: ln browning beside a picture, ln browning by swatch, ln crispness by a bend, share of
- * weight, K of air, share of pieces taken as right. Source: assumed; eyes in kitchen light tell half a swatch, kitchen scales 1–2 g and what sticks to the basket.
+ * Standard deviations of what is told: ln browning beside a picture, ln browning by swatch, ln crispness by a bend, share of the
+ * weight put in, K of air, share of pieces taken as right. Source: assumed; eyes in kitchen light tell half a swatch, kitchen scales 1–2 g and what sticks to the basket.
  */
 const NOISE = { look: 0.25, swatch: 0.2, bite: 0.4, weight: 0.015, air: 4, pulled: 0.25 } as const;
+
+/** Load below which a scale's own error counts instead, kg. Source: assumed, 1.5 g of 100 g. */
+const LEAST_WEIGHED = 0.1;
 
 /** Share of answers that are slips of the hand or of the eye. Source: assumed; keeps one wrong tap from deciding all. */
 const SLIPS = 0.02;
@@ -30,7 +33,11 @@ function deviation(trace: Trace, observation: Observation): number {
       return (seen(traceAt(trace, trace.crispness, time)) - seen(observation.said) - step) / NOISE.bite;
     }
     case 'weight':
-      return (traceAt(trace, trace.waterLost, time) - observation.lost) / NOISE.weight;
+    case 'weight-left': {
+      const put = Math.max(LEAST_WEIGHED, trace.weight[0]!);
+      const mass = observation.kind === 'weight' ? observation.mass : observation.share * trace.weight[0]!;
+      return (traceAt(trace, trace.weight, time) - mass) / (NOISE.weight * put);
+    }
     case 'pulled':
       return (traceAt(trace, trace.right, time) - observation.share) / NOISE.pulled;
     case 'air':

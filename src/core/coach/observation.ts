@@ -15,8 +15,10 @@ export type Observation =
   | { readonly kind: 'swatch'; readonly time: number; readonly browning: number }
   /** `said` is the crispness, over that wished, which the words meant */
   | { readonly kind: 'bite'; readonly time: number; readonly bite: Bite; readonly said: number }
-  /** kg lost over kg put in, from a scale */
-  | { readonly kind: 'weight'; readonly time: number; readonly lost: number }
+  /** kg of food in the basket, from a scale */
+  | { readonly kind: 'weight'; readonly time: number; readonly mass: number }
+  /** the same as a share of what was put in, as events told it before */
+  | { readonly kind: 'weight-left'; readonly time: number; readonly share: number }
   /** share of all pieces that the cook took out as right */
   | { readonly kind: 'pulled'; readonly time: number; readonly share: number }
   /** K of the fryer's air, from a sensor */

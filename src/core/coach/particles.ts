@@ -1,4 +1,4 @@
-import { goingOn, type DoneInterval } from '../forecast/ensemble';
+import { goingOn, type PullInterval, pullInterval } from '../forecast/interval';
 import { AS_EXPECTED, drawUnknowns, UNKNOWN_NAMES, type Unknowns, withUnknowns } from '../forecast/unknowns';
 import type { RandomSource } from '../numeric/seeded-random';
 import type { Plan } from '../plan/plan';
@@ -94,25 +94,7 @@ function systematic(particles: readonly Particle[], random: RandomSource): Parti
   });
 }
 
-/** Weighted 10, 50 and 90 % quantiles of the done time, s; those not done count as later than all others. */
-export function doneOf(particles: readonly Particle[]): DoneInterval {
-  const sorted = particles
-    .map(({ trace, weight }) => ({ time: trace.doneTime ?? Infinity, weight }))
-    .sort((a, b) => a.time - b.time);
-  const at = (share: number) => {
-    let below = 0;
-    let [lastTime, lastMiddle] = [sorted[0]!.time, 0];
-    for (const { time, weight } of sorted) {
-      const middle = below + weight / 2;
-      if (middle >= share) {
-        if (!Number.isFinite(time)) return null;
-        const way = middle > lastMiddle ? (share - lastMiddle) / (middle - lastMiddle) : 1;
-        return lastTime + Math.min(1, Math.max(0, way)) * (time - lastTime);
-      }
-      below += weight;
-      [lastTime, lastMiddle] = [time, middle];
-    }
-    return Number.isFinite(lastTime) ? lastTime : null;
-  };
-  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
+/** Weighted 10, 50 and 90 % quantiles of the moment to pull, s; those not done count as later than all others. */
+export function pullOf(particles: readonly Particle[]): PullInterval {
+  return pullInterval(particles.map(({ trace, weight }) => ({ time: trace.pullTime, weight })));
 }

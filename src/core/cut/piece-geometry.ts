@@ -12,6 +12,8 @@ export interface PieceGeometry {
   readonly exponent: number;
   /** share of the surface within an edge strip or a ragged rim, 0–1 */
   readonly edgeShare: number;
+  /** share of the surface that looks straight up or down when the piece lies flat, 0–1; the rest is sides */
+  readonly flatShare: number;
   /** m² of floor that a piece lying flat takes up */
   readonly projectedArea: number;
 }
@@ -62,6 +64,7 @@ function box(a: number, b: number, c: number): PieceGeometry {
     halfThickness: a / 2,
     exponent: a / b + a / c,
     edgeShare: Math.min(1, (2 * strip * 4 * (a + b + c)) / surface),
+    flatShare: (2 * b * c) / surface,
     projectedArea: b * c,
   };
 }
@@ -76,6 +79,7 @@ function roundSlice(thickness: number, diameter: number, ragged: number): PieceG
     halfThickness: thickness / 2,
     exponent: (2 * thickness) / diameter,
     edgeShare: Math.min(1, ragged + (2 * strip * 2 * Math.PI * diameter) / surface),
+    flatShare: (2 * face) / surface,
     projectedArea: face,
   };
 }
@@ -90,6 +94,7 @@ function roundBar(diameter: number, length: number, ragged: number): PieceGeomet
     halfThickness: diameter / 2,
     exponent: 1 + diameter / length,
     edgeShare: Math.min(1, ragged + (4 * strip * Math.PI * diameter) / surface),
+    flatShare: (2 * diameter * length) / surface,
     projectedArea: diameter * length,
   };
 }
@@ -108,6 +113,7 @@ function wedge(thickness: number, width: number, length: number): PieceGeometry 
     halfThickness,
     exponent: exponentOf(halfThickness, surface, volume),
     edgeShare: Math.min(1, (2 * strip * 3 * length) / surface),
+    flatShare: Math.min(1, (2 * width * length * WEDGE_FULLNESS) / surface),
     projectedArea: width * length * WEDGE_FULLNESS,
   };
 }
@@ -115,13 +121,16 @@ function wedge(thickness: number, width: number, length: number): PieceGeometry 
 function floret(diameter: number): PieceGeometry {
   const volume = FLORET_SOLIDITY * (Math.PI / 6) * diameter ** 3;
   const halfThickness = FLORET_HALF * diameter;
+  const projectedArea = (Math.PI / 4) * diameter ** 2;
+  const surface = (3 * volume) / halfThickness;
   return {
     volume,
-    surface: (3 * volume) / halfThickness,
+    surface,
     halfThickness,
     exponent: 2,
     edgeShare: RAGGED.floret,
-    projectedArea: (Math.PI / 4) * diameter ** 2,
+    flatShare: Math.min(1, (2 * projectedArea) / surface),
+    projectedArea,
   };
 }
 

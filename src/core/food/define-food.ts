@@ -1,6 +1,8 @@
 import { type Composition, mixtureDensity } from '../properties/choi-okos';
 import { type LabColour, rampBetween } from './colour-ramp';
+import type { CoatRecipe } from './coat';
 import type { Food, FoodCaution } from './food';
+import { GOLDEN_AND_CRISP, type TargetColour, type TargetCrispness } from './wish';
 
 /** What a food is entered by; shares of the fresh mass in per cent, as food tables print them. */
 export interface FoodEntry {
@@ -16,6 +18,8 @@ export interface FoodEntry {
   readonly sugar: number;
   /** the least and the most of it; 0.6 and 1.6 times where not given, assumed */
   readonly sugarRange?: readonly [least: number, most: number];
+  /** free asparagine, g per 100 g */
+  readonly asparagine: number;
   /** K */
   readonly glass: number;
   /** s at 100 °C; 1 for what needs no softening */
@@ -25,6 +29,10 @@ export interface FoodEntry {
   readonly cautions?: readonly FoodCaution[];
   /** K at the thermal centre that ends the cook whatever the colour, for meat, fish and egg */
   readonly safeCentre?: number;
+  /** golden and crisp where not given */
+  readonly wish?: readonly [colour: TargetColour, crispness: TargetCrispness];
+  /** where it is sold with one; the shares are those of what lies inside */
+  readonly coat?: CoatRecipe;
 }
 
 /**
@@ -75,5 +83,8 @@ export function defineFood(entry: FoodEntry): Food {
     ramp: rampBetween(entry.raw, entry.golden),
     cautions: entry.cautions ?? [],
     safeCentreTemperature: entry.safeCentre ?? null,
+    asparagine: entry.asparagine / 100,
+    coat: entry.coat ?? null,
+    usualWish: entry.wish ? { colour: entry.wish[0], crispness: entry.wish[1] } : GOLDEN_AND_CRISP,
   };
 }

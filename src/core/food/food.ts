@@ -1,5 +1,7 @@
 import type { Composition } from '../properties/choi-okos';
+import type { CoatRecipe } from './coat';
 import type { ColourRamp } from './colour-ramp';
+import type { Wish } from './wish';
 
 /** Cautions a food can carry; the words are made in the interface. */
 export type FoodCaution =
@@ -37,4 +39,10 @@ export interface Food {
   readonly cautions: readonly FoodCaution[];
   /** K at the thermal centre without which no piece is right, or null; a probe must confirm it */
   readonly safeCentreTemperature: number | null;
+  /** free asparagine, kg per kg fresh */
+  readonly asparagine: number;
+  /** the coat it comes with, or null */
+  readonly coat: CoatRecipe | null;
+  /** what most cooks wish of it */
+  readonly usualWish: Wish;
 }

@@ -1,14 +1,19 @@
 import { cutThickness } from '../cut/piece-geometry';
 import type { CookRecord } from '../batch/cook-record';
+import { medianBrowning, medianCrispness, medianSoftness, sampleAt } from '../batch/record-statistics';
 import { freshLayers } from '../fryer/layers';
-import { cookDuration, dialTemperature, type Plan } from '../plan/plan';
+import { type CookAction, dialTemperature, type Plan } from '../plan/plan';
+import { CHIP_THICKNESS } from '../plan/usual-wish';
 import { COOKED_THROUGH, RIGHT_BROWNING } from '../piece/judge-piece';
 import { acrylamideBand } from './acrylamide';
 import type { Warning } from './warning';
-import type { Peak, Window } from './window';
+import type { BestMoment } from './best-moment';
 
 /** Samples at full power after the heat-up that make a batch power-limited, s. Source: assumed, 4 min. */
 const LIMITED_FROM = 240;
+
+/** Share of the heater's power that counts as all of it. */
+const FULL_POWER = 0.99;
 
 /** A cold fryer may take this long to warm up before its power counts as the limit, s. Source: 1300 J/K at 1500 W, 3–4 min. */
 const HEAT_UP = 300;
@@ -25,9 +30,6 @@ const NARROW = 90;
 /** Mean moisture at which nothing soft is left inside, kg/kg. Source: assumed. */
 const DRY_THROUGH = 0.15;
 
-/** Pieces up to this thickness are meant to dry through, m. */
-const CHIP_THICKNESS = 3.5e-3;
-
 /** Oil that drips, g, onto a floor hot enough to smoke, K. Source: assumed; refined oils smoke from 205 °C, films sooner. */
 const SMOKING_DRIP = 5;
 const SMOKING_DIAL = 463;
@@ -38,34 +40,39 @@ const BREAKING = 0.1;
 /** Scatter of thickness above which the cut itself is the first suspect. Source: assumed; a careful hand has 7 %. */
 const UNEVEN_CUT = 0.1;
 
+/** What turns pieces over. */
+const TURNING: ReadonlySet<CookAction> = new Set(['shake', 'toss', 'flip']);
+
+/** Mended solves, a sample and piece, from which a forecast is rough. Source: chosen; thin leaves need a few. */
+const MENDED_SHARE = 0.5;
+
 /** Everything the cook should know about a forecast. */
-export function findWarnings(
-  plan: Plan,
-  record: CookRecord,
-  doneTime: number | null,
-  window: Window | null,
-  peak: Peak,
-): Warning[] {
+export function findWarnings(plan: Plan, record: CookRecord, moment: BestMoment): Warning[] {
   const warnings: Warning[] = [];
-  const end = doneTime ?? cookDuration(plan);
-  const limited = measurePowerLimit(plan, record, end);
+  const { pull, peak, window, inTime } = moment;
+  const limited = measurePowerLimit(plan, record, pull.time);
   if (limited) warnings.push(limited);
   const layers = freshLayers(plan);
   if (layers > FULL_LAYERS) warnings.push({ code: 'too-full', layers });
   const last = record.samples - 1;
   if (medianCrispness(record, last) < 1) warnings.push({ code: 'will-not-crisp' });
-  if (doneTime === null) warnings.push({ code: 'not-done-in-time', medianBrowning: medianBrowning(record, last) });
-  else if (window && window.to - window.from < NARROW) {
-    warnings.push({ code: 'window-narrow', width: window.to - window.from });
-  } else if (!window) {
+  if (!inTime) warnings.push({ code: 'not-done-in-time', medianBrowning: medianBrowning(record, last) });
+  else if (!window.held) {
     warnings.push({ code: plan.scatter >= UNEVEN_CUT ? 'cut-uneven' : 'never-together', peakShare: peak.share });
+  } else if (window.to - window.from < NARROW) {
+    warnings.push({ code: 'window-narrow', width: window.to - window.from });
   }
-  warnings.push(...findFoodWarnings(plan, record, doneTime));
+  if (!window.held && inTime && !plan.events.some(({ action }) => TURNING.has(action))) {
+    warnings.push({ code: 'never-turned' });
+  }
+  const mended = record.unsettled + record.repairs;
+  if (mended > MENDED_SHARE * record.pieces * record.samples) warnings.push({ code: 'numerics', times: mended });
+  warnings.push(...findFoodWarnings(plan, record, moment));
   return warnings;
 }
 
 /** What the food itself makes one watch for. */
-function findFoodWarnings(plan: Plan, record: CookRecord, doneTime: number | null): Warning[] {
+function findFoodWarnings(plan: Plan, record: CookRecord, { pull }: BestMoment): Warning[] {
   const warnings: Warning[] = [];
   const { from, to } = RIGHT_BROWNING[plan.target.colour];
   const dry = firstSample(record, (s) => record.moisture[s]! < DRY_THROUGH);
@@ -76,16 +83,14 @@ function findFoodWarnings(plan: Plan, record: CookRecord, doneTime: number | nul
     warnings.push({ code: 'dries-before-browning', moisture: record.moisture[dry]! });
   }
   if (tooDark !== null) {
-    const softness = medianOf(record.softness.slice(tooDark * record.pieces, (tooDark + 1) * record.pieces));
+    const softness = medianSoftness(record, tooDark);
     if (softness < COOKED_THROUGH) warnings.push({ code: 'browns-before-cooked', softness });
   }
   if (record.prepared.breakage > BREAKING) warnings.push({ code: 'breaks', share: record.prepared.breakage });
   const dripping = record.prepared.oilDripping * 1000;
   const hottest = Math.max(...plan.stages.map((stage) => stage.temperature));
   if (dripping > SMOKING_DRIP && hottest >= SMOKING_DIAL) warnings.push({ code: 'smoke', drippingG: dripping });
-  const last =
-    doneTime === null ? record.samples - 1 : Math.min(record.samples - 1, Math.round(doneTime / record.interval));
-  if (acrylamideBand(plan, medianBrowning(record, last), record.prepared.sugarLeft) === 'high') {
+  if (acrylamideBand(record.prepared, medianBrowning(record, sampleAt(record, pull.time))) === 'high') {
     warnings.push({ code: 'acrylamide-high' });
   }
   return warnings;
@@ -103,21 +108,9 @@ function measurePowerLimit(plan: Plan, record: CookRecord, end: number): Warning
   for (let s = 1; s < record.samples && s * record.interval <= end; s++) {
     const below = dialTemperature(plan.stages, s * record.interval) - record.airTemperature[s]!;
     warm ||= below < NOTICEABLE || s * record.interval > HEAT_UP;
-    if (!warm || below < NOTICEABLE || record.power[s]! < 0.99) continue;
+    if (!warm || below < NOTICEABLE || record.power[s]! < FULL_POWER) continue;
     full += record.interval;
     if (full >= LIMITED_FROM) worst = Math.max(worst, below);
   }
   return full >= LIMITED_FROM ? { code: 'power-limited', minutesAtFullPower: full / 60, airBelowDial: worst } : null;
-}
-
-function medianOf(values: Float32Array): number {
-  return values.sort()[values.length >> 1]!;
-}
-
-function medianCrispness(record: CookRecord, sample: number): number {
-  return medianOf(record.crispness.slice(sample * record.pieces, (sample + 1) * record.pieces));
-}
-
-function medianBrowning(record: CookRecord, sample: number): number {
-  return medianOf(record.browning.slice(2 * sample * record.pieces, 2 * (sample + 1) * record.pieces));
 }

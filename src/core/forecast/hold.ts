@@ -1,11 +1,11 @@
-import { meanGlassyDepth } from '../piece/assess-piece';
-import { biteOf } from '../piece/crispness-target';
+import { biteOf } from '../piece/bite';
 import type { CookRun } from '../batch/cook-run';
 import { stepPieces } from '../piece/piece-step.kernel';
-import { COARSE_RESOLUTION } from '../batch/resolution';
+import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { cookUntil } from '../batch/simulate-cook';
 import { vapourPressureOf } from '../properties/kitchen-air';
 import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitchen-air';
+import { medianOf } from '../numeric/quantile';
 import type { Plan } from '../plan/plan';
 import { saturationPressure } from '../properties/water';
 import { kelvinFromCelsius } from '../units/temperature';
@@ -16,22 +16,54 @@ export const HOLD_PLACES = ['rack', 'heap', 'covered', 'warm-oven'] as const;
 /** Where pieces wait. */
 export type HoldPlace = (typeof HOLD_PLACES)[number];
 
+/** What lies around waiting pieces. */
+interface Surroundings {
+  readonly air: number;
+  readonly transfer: number;
+  readonly radiation: number;
+  readonly vapour: number;
+}
+
 /** Air of the warm oven, °C. */
 export const WARM_OVEN_C = 120;
 
-/** Air, coefficient W/(m² K) and vapour at each place. Source: free convection 8–10 open, less in a heap; a cover holds the steam; household oven at 120 °C, 13 W/(m² K) between still (5–8) and fan (15–20), and 12 of its walls, 4εσT³; assumed within these. */
-const PLACES: Record<HoldPlace, { readonly air: number; readonly transfer: number; readonly vapour: number }> = {
-  rack: { air: AMBIENT_TEMPERATURE, transfer: 9, vapour: vapourPressureOf(AMBIENT_HUMIDITY_RATIO) },
-  heap: { air: AMBIENT_TEMPERATURE + 15, transfer: 4, vapour: 0.6 * saturationPressure(AMBIENT_TEMPERATURE + 15) },
-  covered: { air: AMBIENT_TEMPERATURE + 35, transfer: 4, vapour: 0.97 * saturationPressure(AMBIENT_TEMPERATURE + 35) },
-  'warm-oven': { air: kelvinFromCelsius(WARM_OVEN_C), transfer: 25, vapour: 3000 },
+/**
+ * Air, K, and its coefficient and that of radiation, W/(m² K), and vapour, Pa, at each place. Water leaves by the air's coefficient
+ * alone. Source: free convection of small pieces 3–6, radiation at room temperature 4εσT³ = 5–6, both less where pieces lie on
+ * one another or under a cover, which holds the steam; household oven at 120 °C, 13 between still (5–8) and fan (15–20), and 12
+ * of its walls; assumed within these.
+ */
+const PLACES: Record<HoldPlace, Surroundings> = {
+  rack: {
+    air: AMBIENT_TEMPERATURE,
+    transfer: 3,
+    radiation: 5,
+    vapour: vapourPressureOf(AMBIENT_HUMIDITY_RATIO),
+  },
+  heap: {
+    air: AMBIENT_TEMPERATURE + 15,
+    transfer: 2,
+    radiation: 2,
+    vapour: 0.6 * saturationPressure(AMBIENT_TEMPERATURE + 15),
+  },
+  covered: {
+    air: AMBIENT_TEMPERATURE + 22,
+    transfer: 2,
+    radiation: 2,
+    vapour: 0.97 * saturationPressure(AMBIENT_TEMPERATURE + 22),
+  },
+  'warm-oven': { air: kelvinFromCelsius(WARM_OVEN_C), transfer: 13, radiation: 12, vapour: 3000 },
 };
 
-/** Air of a fryer that refreshes cooled pieces, and its coefficient. Source: assumed, hot and not full. */
-const REFRESH = { air: 463.15, transfer: 40, vapour: 4000 };
+/** A fryer that refreshes cooled pieces. Source: assumed, hot and not full. */
+const REFRESH: Surroundings = { air: 463.15, transfer: 40, radiation: 9, vapour: 4000 };
+
+/** Share of the bite at which half is lost. */
+const HALF = 0.5;
 
 /** Length of a step, s. */
 const STEP = 10;
+const WAITING_STEP = Float64Array.of(STEP);
 
 /** The bite while waiting. */
 export interface HoldForecast {
@@ -59,60 +91,58 @@ export function forecastHold(
   duration: number,
   refreshDuration: number,
 ): HoldForecast {
-  const run = cookUntil(plan, seed, pulledAt, COARSE_RESOLUTION);
+  const run = cookUntil(plan, seed, pulledAt, STANDARD_RESOLUTION);
   const start = medianBite(run);
   const water = waterIn(run);
   const interval = 60;
   const kept = [1];
-  surround(run, PLACES[place]);
+  surround(run, PLACES[place], true);
   for (let time = STEP; time <= duration; time += STEP) {
     waitOn(run);
     if (time % interval === 0) kept.push(start > 0 ? medianBite(run) / start : 0);
   }
-  const half = kept.findIndex((share) => share <= 0.5);
+  const half = kept.findIndex((share) => share <= HALF);
   const dried = 1 - waterIn(run) / water;
-  surround(run, REFRESH);
+  surround(run, REFRESH, false);
   for (let time = STEP; time <= refreshDuration; time += STEP) waitOn(run);
   return {
     interval,
     kept,
-    halfLife: half < 0 ? null : half * interval,
+    halfLife: half < 1 ? null : (half - 1 + (kept[half - 1]! - HALF) / (kept[half - 1]! - kept[half]!)) * interval,
     refreshed: start > 0 ? medianBite(run) / start : 0,
     dried,
   };
 }
 
-function surround(run: CookRun, place: { air: number; transfer: number; vapour: number }): void {
+function surround(run: CookRun, place: Surroundings, still: boolean): void {
   for (const { state } of run.groups) {
+    state.stillPores = still;
     state.airTemperature.fill(place.air);
     state.radiantTemperature.fill(place.air);
     state.convection.fill(place.transfer);
-    state.radiation.fill(0);
+    state.radiation.fill(place.radiation);
     state.vapourPressure.fill(place.vapour);
   }
 }
 
 function waitOn(run: CookRun): void {
-  for (const { state } of run.groups) stepPieces(state, STEP);
+  for (const { state } of run.groups) stepPieces(state, WAITING_STEP);
 }
 
 function medianBite(run: CookRun): number {
-  const values = run.groups
+  const bites = run.groups
     .filter((group) => group.joined)
     .flatMap(({ state, part }) =>
-      Array.from({ length: state.count }, (_, p) =>
-        biteOf(meanGlassyDepth(state, p, part), part.target.crispness, state.halfThickness[p]!),
-      ),
-    )
-    .sort((a, b) => a - b);
-  return values[values.length >> 1]!;
+      Array.from({ length: state.count }, (_, p) => biteOf(state, p, part.target.crispness)),
+    );
+  return medianOf(bites);
 }
 
 /** Water in the sample pieces, each weighed alike; only ratios of it mean anything. */
 function waterIn(run: CookRun): number {
   let water = 0;
   for (const { state } of run.groups) {
-    for (let i = 0; i < state.moisture.length; i++) water += state.moisture[i]! * state.volume[i]!;
+    for (let i = 0; i < state.moisture.length; i++) water += state.moisture[i]! * state.solids[i]!;
   }
   return water;
 }

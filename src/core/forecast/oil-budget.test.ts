@@ -1,4 +1,4 @@
-import { COARSE_RESOLUTION } from '../batch/resolution';
+import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { forecastPlan } from './forecast';
@@ -17,7 +17,7 @@ const budget = (mass_g: number, cut: PlanFileInput['cut']) =>
       }),
     ),
     1,
-    COARSE_RESOLUTION,
+    STANDARD_RESOLUTION,
   ).oil;
 const sticks = { shape: 'stick', thickness_mm: 10, length_mm: 70 } as const;
 const chips = { shape: 'slice', thickness_mm: 1.5, diameter_mm: 50 } as const;

@@ -29,10 +29,11 @@ export function oilBudget(plan: Plan, prepared: Preparation): OilBudget {
   const inBowls = planParts(plan).flatMap((part) =>
     part.preparation.map((step) => (step.step === 'oil' ? step.mass : 0)),
   );
+  const held = prepared.flows.reduce((sum, { substance, mass }) => (substance === 'oil' ? sum + mass : sum), 0);
   const later = plan.events.map((event) => event.oilMass ?? 0);
   return {
     used: [...inBowls, ...later].reduce((sum, mass) => sum + mass, 0),
-    held: prepared.oilFilm * surface,
+    held,
     dripping: prepared.oilDripping,
     deepFried: DEEP_FRIED_FILM * surface,
     film: prepared.oilFilm,

@@ -1,15 +1,14 @@
 import { handsOnDuration, prepDuration, prepTasks } from '../prep/prep-tasks';
-import type { CookRecord } from '../batch/cook-record';
-import type { Resolution } from '../batch/resolution';
+import { medianBrowning } from '../batch/record-statistics';
 import type { Plan } from '../plan/plan';
 import type { AcrylamideBand } from './acrylamide';
 import { forecastPlan } from './forecast';
 
-/** What a plan comes to, in the few numbers by which two plans are compared. */
+/** How a plan turns out, in the few numbers by which two plans are compared. */
 export interface PlanOutcome {
-  /** s, or null when not within the stages */
-  readonly doneTime: number | null;
-  /** s that the window is open; 0 when never */
+  /** s, when to pull; null where the stages end before most pieces are ready */
+  readonly pullTime: number | null;
+  /** s for which at least 80 % are right; 0 when never */
   readonly windowWidth: number;
   /** share of pieces right at the best moment */
   readonly peakShare: number;
@@ -29,27 +28,22 @@ export interface PlanOutcome {
 }
 
 /** Forecasts a plan and keeps the few numbers. */
-export function outcomeOf(plan: Plan, seed: number, resolution: Resolution): PlanOutcome {
-  const { doneTime, window, peak, acrylamide, oil, record } = forecastPlan(plan, seed, resolution);
+export function outcomeOf(plan: Plan, seed: number): PlanOutcome {
+  const { pull, inTime, window, peak, acrylamide, oil, record } = forecastPlan(plan, seed);
   const tasks = prepTasks(plan);
   return {
-    doneTime,
-    windowWidth: window ? window.to - window.from : 0,
+    pullTime: inTime ? pull.time : null,
+    windowWidth: window.held ? window.to - window.from : 0,
     peakShare: peak.share,
     acrylamide,
     oilUsed: oil.used,
     energy: record.energy,
     breakage: record.prepared.breakage,
-    browning: { interval: record.interval, values: typicalBrowning(record) },
+    browning: {
+      interval: record.interval,
+      values: Array.from({ length: record.samples }, (_, s) => medianBrowning(record, s)),
+    },
     handsOn: handsOnDuration(tasks),
     preparation: prepDuration(tasks),
   };
-}
-
-/** Browning of the median face at every sample. */
-function typicalBrowning({ browning, samples, pieces }: CookRecord): number[] {
-  return Array.from(
-    { length: samples },
-    (_, s) => browning.slice(2 * s * pieces, 2 * (s + 1) * pieces).sort()[pieces]!,
-  );
 }

@@ -1,5 +1,4 @@
 import { scaleThickness } from '../cut/piece-geometry';
-import { COARSE_RESOLUTION } from '../batch/resolution';
 import { isMixing, type Plan } from '../plan/plan';
 import { outcomeOf, type PlanOutcome } from './plan-outcome';
 
@@ -25,7 +24,7 @@ export interface Sensitivity {
   /** by how much it is off, in the factor's own unit: share, K, or kg/m² */
   readonly by: number;
   /** s later (positive) or sooner; null when the batch is then never done */
-  readonly doneShift: number | null;
+  readonly pullShift: number | null;
   /** change of the best share of right pieces */
   readonly peakShift: number;
   /** how much it matters: minutes of shift, and a tenth of the pieces counting as one */
@@ -44,6 +43,9 @@ const SLIP = {
   sugar: -0.4,
   openings: -1,
 } as const satisfies Record<SensitivityFactor, number>;
+
+/** Minutes that all pieces right against none count for. Source: assumed, one for a tenth of the pieces. */
+const MINUTES_PER_SHARE = 10;
 
 /** Weight of a batch that is never done, min. Source: assumed. */
 const NEVER_DONE = 20;
@@ -78,19 +80,19 @@ export function withSlip(plan: Plan, factor: SensitivityFactor): Plan | null {
 
 /** Tries each factor in turn and yields what it does to the outcome. Cost: a coarse forecast each. */
 export function* tryFactors(plan: Plan, seed: number): Generator<Sensitivity, void, void> {
-  const base = outcomeOf(plan, seed, COARSE_RESOLUTION);
+  const base = outcomeOf(plan, seed);
   for (const factor of SENSITIVITY_FACTORS) {
     const slipped = withSlip(plan, factor);
     if (!slipped) continue;
-    yield compare(factor, base, outcomeOf(slipped, seed, COARSE_RESOLUTION));
+    yield compare(factor, base, outcomeOf(slipped, seed));
   }
 }
 
 function compare(factor: SensitivityFactor, base: PlanOutcome, other: PlanOutcome): Sensitivity {
-  const doneShift = base.doneTime === null || other.doneTime === null ? null : other.doneTime - base.doneTime;
+  const pullShift = base.pullTime === null || other.pullTime === null ? null : other.pullTime - base.pullTime;
   const peakShift = other.peakShare - base.peakShare;
-  const minutes = doneShift === null ? NEVER_DONE : Math.abs(doneShift) / 60;
-  return { factor, by: SLIP[factor], doneShift, peakShift, weight: minutes + 10 * Math.abs(peakShift) };
+  const minutes = pullShift === null ? NEVER_DONE : Math.abs(pullShift) / 60;
+  return { factor, by: SLIP[factor], pullShift, peakShift, weight: minutes + MINUTES_PER_SHARE * Math.abs(peakShift) };
 }
 
 /** The factors that matter most, first the heaviest. */

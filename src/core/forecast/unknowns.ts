@@ -26,6 +26,11 @@ export function inOwnUnits(name: keyof Unknowns, deviations: number): number {
   return name === 'offset' ? by : Math.exp(by) - 1;
 }
 
+/** Factor on browning of a food so many standard deviations from what is expected. */
+export function browningScaleOf(deviations: number): number {
+  return Math.exp(SPREAD.browning * deviations);
+}
+
 /** Nothing unusual. */
 export const AS_EXPECTED: Unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
 
@@ -33,7 +38,7 @@ export const AS_EXPECTED: Unknowns = { heatTransfer: 0, offset: 0, power: 0, bro
 export function withUnknowns(plan: Plan, unknowns: Unknowns): Plan {
   return {
     ...plan,
-    browningScale: plan.browningScale * Math.exp(SPREAD.browning * unknowns.browning),
+    browningScale: plan.browningScale * browningScaleOf(unknowns.browning),
     fryer: {
       ...plan.fryer,
       heatTransferCoefficient:

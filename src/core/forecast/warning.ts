@@ -11,4 +11,7 @@ export type Warning =
   | { readonly code: 'browns-before-cooked'; readonly softness: number }
   | { readonly code: 'breaks'; readonly share: number }
   | { readonly code: 'smoke'; readonly drippingG: number }
-  | { readonly code: 'acrylamide-high' };
+  | { readonly code: 'acrylamide-high' }
+  | { readonly code: 'never-turned' }
+  /** the solver hit its pass limit or took steam back this often, of all pieces and steps */
+  | { readonly code: 'numerics'; readonly times: number };

@@ -9,8 +9,20 @@ export const GRATE_OPENNESS = 0.62;
 /** Share of that left by a liner, which lets no air through. Source: assumed; conduction through paper and some air beneath. */
 export const LINED_OPENNESS = 0.3;
 
-/** Radiation of the heater on a free face, W/(m² K). Source: linearised, 250–350 °C coil seen by the top layer; feasibility study. */
-export const TOP_RADIATION = 9;
+/** Emissivity of walls, guard and food together. Source: bright steel 0.2–0.4, coated and greasy parts 0.8, food 0.9; 0.45 assumed. */
+const EMISSIVITY = 0.45;
+
+/** Stefan–Boltzmann constant, W/(m² K⁴). Source: CODATA 2018. */
+const STEFAN_BOLTZMANN = 5.670374e-8;
+
+/**
+ * Coefficient of radiation on a face that sees the walls, W/(m² K), linearised about the air's temperature: 4εσT³. Walls and the
+ * guard before the coil are as warm as the air; a face in a closed cavity sees nothing else, whatever the fryer's size. The
+ * coil's own glow is not seen past the guard and is left out.
+ */
+export function wallRadiation(temperature: number): number {
+  return 4 * EMISSIVITY * STEFAN_BOLTZMANN * temperature ** 3;
+}
 
 /** Where the pieces of a sample lie: a place 0 is on top; which face looks up; whether it is in the basket. */
 export interface BedState {
@@ -21,33 +33,46 @@ export interface BedState {
   readonly top: Float64Array;
   /** the piece at each place, work space of `stackBed` */
   readonly order: Int32Array;
-  readonly faceUp: Int8Array;
+  /** how far face 0 looks up: 1 up, 0 down, ½ when the piece lies on its side and both faces are beside */
+  readonly faceUp: Float64Array;
+  /** share of each piece's surface that looks straight up or down when it lies flat: how likely it comes to lie so */
+  readonly flatShare: Float64Array;
   readonly inBasket: Int8Array;
 }
 
-/** Pieces tumbled in: random places, random faces up. */
-export function createBed(count: number, random: RandomSource): BedState {
+/** Pieces tumbled in: random places, one face up or the other. @param flatShare one per piece */
+export function createBed(flatShare: Float64Array, random: RandomSource): BedState {
+  const count = flatShare.length;
   const place = Int32Array.from({ length: count }, (_, i) => i);
   shuffleInPlace(place, random);
-  const faceUp = Int8Array.from({ length: count }, () => (random() < 0.5 ? 0 : 1));
+  const faceUp = Float64Array.from({ length: count }, () => (random() < 0.5 ? 0 : 1));
   return {
     place,
     height: new Float64Array(count),
     top: new Float64Array(count),
     order: new Int32Array(count),
     faceUp,
+    flatShare,
     inBasket: new Int8Array(count).fill(1),
   };
 }
 
-/** Mixes the bed: a share `mixing` of the pieces change places among themselves, and each turns with chance `turning`. */
-export function mixBed(bed: BedState, mixing: number, turning: number, random: RandomSource): void {
+/** Mixes the bed: a share `mixing` of the pieces change places among themselves, and each comes to lie anew with chance `tumbling`. */
+export function mixBed(bed: BedState, mixing: number, tumbling: number, random: RandomSource): void {
   const moved: number[] = [];
   for (let p = 0; p < bed.place.length; p++) if (random() < mixing) moved.push(p);
   const places = Int32Array.from(moved, (p) => bed.place[p]!);
   shuffleInPlace(places, random);
   moved.forEach((p, i) => (bed.place[p] = places[i]!));
-  for (let p = 0; p < bed.faceUp.length; p++) if (random() < turning) bed.faceUp[p] = 1 - bed.faceUp[p]!;
+  for (let p = 0; p < bed.faceUp.length; p++) {
+    const [tumbles, lies, side] = [random(), random(), random()];
+    if (tumbles < tumbling) bed.faceUp[p] = lies < bed.flatShare[p]! ? Math.round(side) : 0.5;
+  }
+}
+
+/** Turns every piece over, each where it lies. */
+export function flipBed(bed: BedState): void {
+  for (let p = 0; p < bed.faceUp.length; p++) bed.faceUp[p] = 1 - bed.faceUp[p]!;
 }
 
 /** Layers above each piece from the heights and places; returns the layers of the whole bed. No allocation. */

@@ -5,9 +5,6 @@ import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitch
 /** Specific heat of air, J/(kg K). Source: air tables, 1006–1020 between 20 and 200 °C. */
 export const AIR_SPECIFIC_HEAT = 1012;
 
-/** Air held in the cavity, kg. Source: about 6 L at 150 °C. */
-const AIR_MASS = 5e-3;
-
 /** Share of the excess over the kitchen lost per second with the drawer open: 10 % in 25 s. Source: feasibility study. */
 const OPEN_LOSS_RATE = -Math.log(0.9) / 25;
 
@@ -74,9 +71,9 @@ export function stepCavity(
     (storage + loss + superheat);
   cavity.energy += cavity.power * duration;
   cavity.steam = steam;
-  const exchange = (duration * vent) / AIR_MASS;
+  const exchange = (duration * vent) / fryer.airMass;
   cavity.humidityRatio =
-    (cavity.humidityRatio + (duration * steam) / AIR_MASS + exchange * AMBIENT_HUMIDITY_RATIO) / (1 + exchange);
+    (cavity.humidityRatio + (duration * steam) / fryer.airMass + exchange * AMBIENT_HUMIDITY_RATIO) / (1 + exchange);
   if (cavity.humidityRatio < 0) cavity.humidityRatio = 0;
 }
 
@@ -93,7 +90,7 @@ export function predictHumidity(
   open: boolean,
   duration: number,
 ): void {
-  const storage = AIR_MASS / duration;
+  const storage = fryer.airMass / duration;
   const vent = fryer.ventFlow * (open ? OPEN_EXCHANGE : 1);
   const predicted =
     (storage * cavity.humidityRatio + vent * AMBIENT_HUMIDITY_RATIO + cavity.steam + response * cavity.humidityMet) /

@@ -4,7 +4,7 @@ import { createPieceState } from '../piece/piece-state';
 import { tissueOf } from '../piece/tissue';
 import { findFood } from '../food/catalogue';
 import { createSeededRandom } from '../numeric/seeded-random';
-import { createBed, GRATE_OPENNESS, mixBed, shareBelow, TOP_RADIATION } from './bed';
+import { createBed, flipBed, GRATE_OPENNESS, mixBed, shareBelow, wallRadiation } from './bed';
 import { createCavity, predictHumidity, stepCavity } from './cavity';
 import { vapourPressureOf } from '../properties/kitchen-air';
 import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitchen-air';
@@ -70,18 +70,29 @@ describe('cavity', () => {
 describe('bed', () => {
   test('mixing moves places about without losing any, and turns about as many as it should', () => {
     const random = createSeededRandom(5);
-    const bed = createBed(200, random);
+    const bed = createBed(new Float64Array(200).fill(1), random);
     const before = [...bed.faceUp];
-    mixBed(bed, 0.6, 0.5, random);
+    mixBed(bed, 0.6, 1, random);
     expect([...bed.place].sort((a, b) => a - b)).toEqual(Array.from({ length: 200 }, (_, i) => i));
     const turned = before.filter((face, i) => face !== bed.faceUp[i]).length;
     expect(turned).toBeGreaterThan(70);
     expect(turned).toBeLessThan(130);
     const flipped = [...bed.faceUp];
     const places = [...bed.place];
-    mixBed(bed, 0, 1, random);
+    flipBed(bed);
     expect([...bed.faceUp]).toEqual(flipped.map((face) => 1 - face));
     expect([...bed.place]).toEqual(places);
+  });
+
+  test('cubes come to lie on a side more often than slices', () => {
+    const onSide = (flatShare: number) => {
+      const random = createSeededRandom(5);
+      const bed = createBed(new Float64Array(200).fill(flatShare), random);
+      mixBed(bed, 0, 1, random);
+      return bed.faceUp.filter((up) => up === 0.5).length;
+    };
+    expect(onSide(1)).toBe(0);
+    expect(onSide(1 / 3)).toBeGreaterThan(110);
   });
 
   test('covered pieces add up to the layers above, without a jump at whole layers', () => {
@@ -104,7 +115,7 @@ describe('surroundings', () => {
     const count = 8;
     const geometry = pieceGeometry({ shape: 'stick', thickness: 0.01, width: 0.01, length: 0.07 });
     const state = createPieceState(Array(count).fill(geometry), 15, tissueOf(findFood('potato-floury')!), 293);
-    const bed = createBed(count, createSeededRandom(1));
+    const bed = createBed(new Float64Array(count).fill(1), createSeededRandom(1));
     for (let p = 0; p < count; p++) bed.place[p] = p;
     bed.height.fill(layers / count);
     const memory = { heat: new Float64Array(count).fill(heatEach), steam: new Float64Array(count) };
@@ -116,11 +127,11 @@ describe('surroundings', () => {
   test('in one sparse layer every piece has the fan above and the grate below', () => {
     const { state, bed, count } = surrounded(0.6, 0);
     for (let p = 0; p < count; p++) {
-      const up = 2 * p + bed.faceUp[p]!;
-      const down = 2 * p + (1 - bed.faceUp[p]!);
-      expect(state.convection[up]).toBeCloseTo(48, 9);
-      expect(state.convection[down]).toBeCloseTo(48 * GRATE_OPENNESS, 9);
-      expect(state.radiation[up]).toBe(TOP_RADIATION);
+      const up = 2 * p + (1 - bed.faceUp[p]!);
+      const down = 2 * p + bed.faceUp[p]!;
+      expect(state.convection[up]).toBeCloseTo(52, 9);
+      expect(state.convection[down]).toBeCloseTo(52 * GRATE_OPENNESS, 9);
+      expect(state.radiation[up]).toBeCloseTo(wallRadiation(DIAL), 9);
       expect(state.radiation[down]).toBe(0);
     }
   });
@@ -135,6 +146,6 @@ describe('surroundings', () => {
 
   test('a liner takes the air from below', () => {
     const { state, bed } = surrounded(0.6, 0, { liner: true });
-    expect(state.convection[1 - bed.faceUp[0]!]).toBeLessThan(48 * GRATE_OPENNESS * 0.6);
+    expect(state.convection[bed.faceUp[0]!]).toBeLessThan(52 * GRATE_OPENNESS * 0.6);
   });
 });

@@ -1,5 +1,5 @@
 import type { PieceState } from '../piece/piece-state';
-import { type BedState, GRATE_OPENNESS, LINED_OPENNESS, shareBelow, stackBed, TOP_RADIATION } from './bed';
+import { type BedState, GRATE_OPENNESS, LINED_OPENNESS, shareBelow, stackBed, wallRadiation } from './bed';
 import { AIR_SPECIFIC_HEAT, type CavityState } from './cavity';
 import { vapourPressureOf } from '../properties/kitchen-air';
 import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitchen-air';
@@ -10,6 +10,9 @@ const STILL_AIR = 0.2;
 
 /** Coefficient of a piece that lies on a rack, W/(m² K). Source: free convection and radiation, 8–10. */
 const RACK_TRANSFER = 9;
+
+/** How much of the difference between up and down the half of the sides that goes with a face has. Source: assumed, half. */
+const SIDE_LEAN = 0.5;
 
 /** Flow of heat and steam of each piece in the last steps, smoothed, W and kg/s for the whole batch's share of it. */
 export interface StreamMemory {
@@ -30,6 +33,7 @@ export interface Surrounded {
  * Sets air, h, radiation and vapour on every face from where each piece lies. Air passes from the top down, cooled by the
  * heat and wetted by the steam of what lies above: T(i) = T − Σ K(zi − zj)·Qj / (ṁ·cp), K a ramp from 0 (a layer above)
  * over ½ (beside) to 1 (a layer below), z in layers; the energy is carried, never clipped.
+ * Sides meet the mean of up and down where pieces lie apart, and a neighbour where they lie close.
  * The heights of the bed are the caller's.
  */
 export function surroundPieces(
@@ -44,7 +48,9 @@ export function surroundPieces(
   const count = bed.place.length;
   const layers = stackBed(bed);
   const capacityFlow = fryer.airFlow * AIR_SPECIFIC_HEAT;
+  const crowded = Math.min(1, layers);
   const full = fryer.heatTransferCoefficient * (open ? STILL_AIR : 1);
+  const seen = open ? 0 : wallRadiation(cavity.temperature);
   const grate = fryer.liner ? LINED_OPENNESS : GRATE_OPENNESS;
   for (let p = 0; p < state.count; p++) {
     const own = first + p;
@@ -67,14 +73,20 @@ export function surroundPieces(
     const vapour = vapourPressureOf(Math.max(0, cavity.humidityMet + steamAbove / fryer.airFlow));
     const covered = shareBelow(z, height, 1);
     const resting = layers <= 1 ? 1 : shareBelow(z, height, layers - 1);
+    const over = full * (1 + (between - 1) * covered);
+    const under = full * (grate * resting + between * (1 - resting));
+    const middle = (over + under) / 2;
+    const beside = middle + (full * between - middle) * crowded;
+    const flat = bed.flatShare[own]!;
+    const radiant = seen * (1 - covered);
     for (let side = 0; side < 2; side++) {
       const f = 2 * p + side;
-      const up = side === bed.faceUp[own];
-      const openness = up ? 1 + (between - 1) * covered : grate * resting + between * (1 - resting);
+      const up = side === 0 ? bed.faceUp[own]! : 1 - bed.faceUp[own]!;
       state.airTemperature[f] = air;
       state.vapourPressure[f] = vapour;
-      state.convection[f] = full * openness;
-      state.radiation[f] = up && !open ? TOP_RADIATION * (1 - covered) : 0;
+      const lean = (up - 0.5) * (over - under);
+      state.convection[f] = flat * (middle + lean) + (1 - flat) * (beside + SIDE_LEAN * lean);
+      state.radiation[f] = up * radiant;
       state.radiantTemperature[f] = cavity.temperature;
     }
   }

@@ -1,23 +1,22 @@
 import type { BatchPart } from '../plan/plan';
-import { glassyMoistureLimit } from '../properties/glass-transition';
 import { neededCrust } from './crispness-target';
 import { glassyDepth } from './glassy-crust';
 import { judgePiece } from './judge-piece';
 import type { PieceState } from './piece-state';
 import { visibleBrowning } from './piece-step.kernel';
 
-/** Temperature at which pieces are judged in the mouth, K. Source: assumed, 45 °C a minute or two after the drawer. */
-export const EATING_TEMPERATURE = 318.15;
-
 /** Glassy depth of piece p, m, mean of both faces. */
-export function meanGlassyDepth(state: PieceState, p: number, part: BatchPart): number {
-  const limit = glassyMoistureLimit(part.food.dryGlassTransition, EATING_TEMPERATURE);
-  return (glassyDepth(state, p, 0, limit) + glassyDepth(state, p, 1, limit)) / 2;
+export function meanGlassyDepth(state: PieceState, p: number): number {
+  return (glassyDepth(state, p, 0) + glassyDepth(state, p, 1)) / 2;
 }
+
+/** Depth that is added to what is there and what is needed, m, so that a wish for no crust is met by any skin. */
+const ANY_SKIN = 5e-6;
 
 /** Glassy depth over that needed for the wished bite. */
 export function crispnessOf(state: PieceState, p: number, part: BatchPart): number {
-  return meanGlassyDepth(state, p, part) / neededCrust(part.target.crispness, state.halfThickness[p]!);
+  const needed = neededCrust(part.target.crispness, state.halfThickness[p]!, state.coatThickness);
+  return (meanGlassyDepth(state, p) + ANY_SKIN) / (needed + ANY_SKIN);
 }
 
 /** How far the heart of piece p is, 0–1: share of the softening needed; 0 where meat or fish has not reached its safe temperature. */
@@ -32,15 +31,13 @@ export function heartOf(state: PieceState, p: number, part: BatchPart): number {
 export function rightPieces(state: PieceState, part: BatchPart): boolean[] {
   const faces = new Float64Array(state.count * 2);
   visibleBrowning(state, faces, 0);
-  return Array.from(
-    { length: state.count },
-    (_, p) =>
-      judgePiece(
-        faces[2 * p]!,
-        faces[2 * p + 1]!,
-        crispnessOf(state, p, part),
-        heartOf(state, p, part),
-        part.target.colour,
-      ) === 1,
-  );
+  return Array.from({ length: state.count }, (_, p) => {
+    const looks = {
+      faceA: faces[2 * p]!,
+      faceB: faces[2 * p + 1]!,
+      crispness: crispnessOf(state, p, part),
+      softness: heartOf(state, p, part),
+    };
+    return judgePiece(looks, part.target.colour) === 1;
+  });
 }

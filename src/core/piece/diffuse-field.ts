@@ -1,40 +1,45 @@
 import { solveTridiagonal } from '../numeric/tridiagonal';
 import type { PieceState } from './piece-state';
 
+/** A stirred surrounding and how long pieces lie in it. */
+export interface Bath {
+  /** m²/s inside the piece */
+  readonly diffusivity: number;
+  /** H, m/s between skin and bath */
+  readonly surfaceTransfer: number;
+  /** φ∞ */
+  readonly outside: number;
+  /** s */
+  readonly duration: number;
+  /** equal steps */
+  readonly steps: number;
+}
+
 /**
- * Diffuses any quantity through piece p with both faces in a stirred surrounding, implicit in time:
- * ∂φ/∂t = ∇·(D∇φ), −D ∂φ/∂n = H (φ − φ∞). Serves heat and sugar in soaking water.
- * @param field per cell of the state, changed in place @param diffusivity m²/s
- * @param surfaceTransfer H, m/s @param outside φ∞ @param duration s @param steps equal steps
+ * Diffuses any quantity per volume through the tissue of piece p with both skins in a bath, implicit in time:
+ * ∂φ/∂t = ∇·(D∇φ), −D ∂φ/∂n = H (φ − φ∞). Serves heat, sugar and water. Returns what was taken up, φ · m per m² of face.
+ * @param field per cell of the state, changed in place
  * Error: first order in the step; 40 steps hold a half-time to 1 %.
  */
-export function diffuseField(
-  state: PieceState,
-  p: number,
-  field: Float64Array,
-  diffusivity: number,
-  surfaceTransfer: number,
-  outside: number,
-  duration: number,
-  steps: number,
-): void {
-  const { cells, scratch, volume, halfWidth, interfaceArea } = state;
+export function diffuseField(state: PieceState, p: number, field: Float64Array, bath: Bath): number {
+  const { scratch, volume, halfWidth, interfaceArea } = state;
   const { lower, diagonal, upper, solution } = scratch;
-  const base = p * cells;
+  const { diffusivity, outside } = bath;
+  const base = p * state.cells + state.coatCells;
+  const cells = state.cells - 2 * state.coatCells;
   const last = cells - 1;
-  const step = duration / steps;
-  const skinResistance = 1 / surfaceTransfer;
-  for (let n = 0; n < steps; n++) {
+  const step = bath.duration / bath.steps;
+  const throughSkin = (at: number) => step / (1 / bath.surfaceTransfer + halfWidth[at]! / diffusivity);
+  const leftSkin = throughSkin(base);
+  const rightSkin = throughSkin(base + last);
+  let taken = 0;
+  for (let n = 0; n < bath.steps; n++) {
     for (let i = 0; i < cells; i++) {
       const at = base + i;
       const left =
-        i > 0
-          ? (step * diffusivity * interfaceArea[at - 1]!) / (halfWidth[at - 1]! + halfWidth[at]!)
-          : step / (skinResistance + halfWidth[at]! / diffusivity);
+        i > 0 ? (step * diffusivity * interfaceArea[at - 1]!) / (halfWidth[at - 1]! + halfWidth[at]!) : leftSkin;
       const right =
-        i < last
-          ? (step * diffusivity * interfaceArea[at]!) / (halfWidth[at]! + halfWidth[at + 1]!)
-          : step / (skinResistance + halfWidth[at]! / diffusivity);
+        i < last ? (step * diffusivity * interfaceArea[at]!) / (halfWidth[at]! + halfWidth[at + 1]!) : rightSkin;
       lower[i] = -left;
       upper[i] = -right;
       diagonal[i] = volume[at]! + left + right;
@@ -42,5 +47,7 @@ export function diffuseField(
     }
     solveTridiagonal(lower, diagonal, upper, solution, cells);
     for (let i = 0; i < cells; i++) field[base + i] = solution[i]!;
+    taken += leftSkin * (outside - solution[0]!) + rightSkin * (outside - solution[last]!);
   }
+  return taken;
 }

@@ -2,7 +2,7 @@ import { readTable, slopeOfTable } from '../numeric/uniform-table';
 import { solveTridiagonal } from '../numeric/tridiagonal';
 import { BOILING_TEMPERATURE_TABLE } from '../properties/sorption';
 import { BOILING_LATENT_HEAT, WATER_SPECIFIC_HEAT } from '../properties/water';
-import type { PieceState } from './piece-state';
+import type { PieceState, StepLength } from './piece-state';
 
 /** Passes after which the active set is taken as it stands. */
 const PASS_LIMIT = 8;
@@ -11,22 +11,24 @@ const PASS_LIMIT = 8;
 const BOIL_SHARE_LIMIT = 0.95;
 
 /** Capacities, conductances and boiling points of piece p at the start of a step, into the scratch. */
-export function prepareCells(state: PieceState, p: number): void {
+export function prepareCells(state: PieceState, p: number, step: StepLength): void {
   const { cells, tissue, scratch } = state;
-  const duration = scratch.duration[0]!;
+  const coatFrom = state.coatCells;
+  const coatTo = cells - state.coatCells;
+  const coat = state.coat ?? tissue;
+  const duration = step[0]!;
   const { conductivity, conductance, capacity, boiling, boilingSlope } = scratch;
   const base = p * cells;
-  const solids = tissue.solidsDensity;
   for (let i = 0; i < cells; i++) {
     const moisture = state.moisture[base + i]!;
     const temperature = state.temperature[base + i]!;
-    const volume = state.volume[base + i]!;
+    const solids = state.solids[base + i]!;
+    const material = i >= coatFrom && i < coatTo ? tissue : coat;
     conductivity[i] =
-      readTable(tissue.conductivity, moisture) * (1 + tissue.conductivitySlope * (temperature - 333.15));
-    capacity[i] = (solids * volume * (tissue.solidsHeat + WATER_SPECIFIC_HEAT * moisture)) / duration;
+      readTable(material.conductivity, moisture) * (1 + material.conductivitySlope * (temperature - 333.15));
+    capacity[i] = (state.solidsCapacity[base + i]! + solids * WATER_SPECIFIC_HEAT * moisture) / duration;
     boiling[i] = readTable(BOILING_TEMPERATURE_TABLE, moisture);
-    boilingSlope[i] =
-      (-slopeOfTable(BOILING_TEMPERATURE_TABLE, moisture) * duration) / (BOILING_LATENT_HEAT * solids * volume);
+    boilingSlope[i] = (-slopeOfTable(BOILING_TEMPERATURE_TABLE, moisture) * duration) / (BOILING_LATENT_HEAT * solids);
     if (state.front[base + i] === 2) state.front[base + i] = 1;
   }
   for (let i = 0; i < cells - 1; i++) {
@@ -45,9 +47,9 @@ export function prepareCells(state: PieceState, p: number): void {
  * scratch.evaporation.
  * Cost: about two tridiagonal solves a step. Source: active-set form of the moving-front drying model, Farkas et al. (1996).
  */
-export function solveHeat(state: PieceState, p: number): void {
-  const { cells, scratch, tissue } = state;
-  const duration = scratch.duration[0]!;
+export function solveHeat(state: PieceState, p: number, step: StepLength): void {
+  const { cells, scratch } = state;
+  const duration = step[0]!;
   const { lower, diagonal, upper, solution, capacity, conductance, boiling, boilingSlope, evaporation } = scratch;
   const { front } = state;
   const base = p * cells;
@@ -92,12 +94,7 @@ export function solveHeat(state: PieceState, p: number): void {
           i < last ? conductance[i]! * (solution[i + 1]! - solution[i]!) : rightGain - rightAbsorb * solution[last]!;
         const heat = inward + outward - capacity[i]! * (solution[i]! - temperature[base + i]!);
         const most =
-          (BOIL_SHARE_LIMIT *
-            moisture[base + i]! *
-            tissue.solidsDensity *
-            state.volume[base + i]! *
-            BOILING_LATENT_HEAT) /
-          duration;
+          (BOIL_SHARE_LIMIT * moisture[base + i]! * state.solids[base + i]! * BOILING_LATENT_HEAT) / duration;
         if (heat < 0) {
           front[base + i] = 0;
           evaporation[i] = 0;
@@ -113,6 +110,7 @@ export function solveHeat(state: PieceState, p: number): void {
     }
     if (!changed) return;
   }
+  state.unsettled++;
   settleBalance(state, p, leftAbsorb, rightAbsorb, leftGain, rightGain);
 }
 

@@ -1,4 +1,4 @@
-import type { TargetColour } from '../plan/plan';
+import type { TargetColour } from '../food/wish';
 
 /** How a piece is at a moment. */
 export type Verdict = 'under' | 'right' | 'dark' | 'burnt';
@@ -6,33 +6,79 @@ export type Verdict = 'under' | 'right' | 'dark' | 'burnt';
 /** Verdicts by the numbers used in hot loops and arrays. */
 export const VERDICTS: readonly Verdict[] = ['under', 'right', 'dark', 'burnt'];
 
-/** Browning above which a piece is burnt, whatever was wished. Source: feasibility study. */
+/** Browning above which a piece is burnt, whatever was wished: of the mean, and of one face. Source: feasibility study; one face half as much again, assumed. */
 export const BURNT_FROM = 3;
+const FACE_BURNT_FROM = 4.5;
 
-/** Browning that counts as right for a wished colour. Source: golden 0.6–1.4, feasibility study; the others assumed around it. */
-export const RIGHT_BROWNING: Record<TargetColour, { readonly from: number; readonly to: number }> = {
-  pale: { from: 0.15, to: 1 },
-  golden: { from: 0.6, to: 1.4 },
-  brown: { from: 1, to: 2.2 },
+/** Browning that counts as right: the mean of both faces, and each face. */
+export interface RightBrowning {
+  readonly from: number;
+  readonly to: number;
+  readonly faceFrom: number;
+  readonly faceTo: number;
+}
+
+/** What people accept as golden. Source: 0.45–1.8 of the mean and no face under 0.25 or over 2.2, checked on recorded cooks that are kept aside. */
+const GOLDEN: RightBrowning = { from: 0.45, to: 1.8, faceFrom: 0.25, faceTo: 2.2 };
+
+/** How the bands of the other wishes lie to that of golden, lower and upper ends. Source: assumed; ratios of the feasibility study's bands 0.15–1, 0.6–1.4 and 1–2.2. */
+const PALE = { lower: 0.15 / 0.6, upper: 1 / 1.4 };
+const BROWN = { lower: 1 / 0.6, upper: 2.2 / 1.4 };
+
+function scaled({ lower, upper }: { lower: number; upper: number }): RightBrowning {
+  return {
+    from: GOLDEN.from * lower,
+    to: GOLDEN.to * upper,
+    faceFrom: GOLDEN.faceFrom * lower,
+    faceTo: GOLDEN.faceTo * upper,
+  };
+}
+
+/** Browning that counts as right for a wished colour. */
+export const RIGHT_BROWNING: Record<TargetColour, RightBrowning> = {
+  pale: scaled(PALE),
+  golden: GOLDEN,
+  brown: scaled(BROWN),
 };
 
 /** Share of the softening needed at the heart for a piece to be cooked through. Source: assumed; vegetables may keep a bite. */
 export const COOKED_THROUGH = 0.5;
 
-/**
- * Index into VERDICTS of one piece: burnt if a face is, dark if its mean colour is past the wish, right if colour, bite
- * and heart are there, else under.
- */
-export function judgePiece(
-  faceA: number,
-  faceB: number,
-  crispness: number,
-  softness: number,
-  colour: TargetColour,
-): 0 | 1 | 2 | 3 {
-  const mean = (faceA + faceB) / 2;
+/** One piece as it is judged. */
+export interface Looks {
+  /** browning of its two faces */
+  faceA: number;
+  faceB: number;
+  /** glassy depth over that wished */
+  crispness: number;
+  /** share of the softening needed at the heart */
+  softness: number;
+}
+
+/** How near a piece is to right from below: 1 and more when colour of both faces, bite and heart are there. */
+export function readiness(looks: Looks, right: RightBrowning): number {
+  return Math.min(
+    (looks.faceA + looks.faceB) / 2 / right.from,
+    Math.min(looks.faceA, looks.faceB) / right.faceFrom,
+    looks.crispness,
+    looks.softness / COOKED_THROUGH,
+  );
+}
+
+/** How far a piece has gone towards too dark: above 1 when its mean or one face is past the wish. */
+export function darkness(looks: Looks, right: RightBrowning): number {
+  return Math.max((looks.faceA + looks.faceB) / 2 / right.to, Math.max(looks.faceA, looks.faceB) / right.faceTo);
+}
+
+/** How far a piece has gone towards burnt: above 1 when it is. */
+export function charring(looks: Looks): number {
+  return Math.max((looks.faceA + looks.faceB) / 2 / BURNT_FROM, Math.max(looks.faceA, looks.faceB) / FACE_BURNT_FROM);
+}
+
+/** Index into VERDICTS of one piece: burnt, dark or right if it is, else under. */
+export function judgePiece(looks: Looks, colour: TargetColour): 0 | 1 | 2 | 3 {
   const right = RIGHT_BROWNING[colour];
-  if (mean > BURNT_FROM || Math.max(faceA, faceB) > BURNT_FROM * 1.5) return 3;
-  if (mean > right.to) return 2;
-  return mean >= right.from && crispness >= 1 && softness >= COOKED_THROUGH ? 1 : 0;
+  if (charring(looks) > 1) return 3;
+  if (darkness(looks, right) > 1) return 2;
+  return readiness(looks, right) >= 1 ? 1 : 0;
 }

@@ -1,6 +1,6 @@
 import type { PieceGeometry } from '../cut/piece-geometry';
 import { cellBoundaries, cellVolumes, crossSection } from './piece-grid';
-import type { Tissue } from './tissue';
+import type { Material } from './material';
 
 /**
  * All pieces of a sample, flat. A cell of piece p is at p · cells + i, a face at 2p (left, −R) and 2p + 1 (right, +R).
@@ -9,7 +9,20 @@ import type { Tissue } from './tissue';
 export interface PieceState {
   readonly count: number;
   readonly cells: number;
-  readonly tissue: Tissue;
+  /** cells of a coat on each side of a piece, outermost first; 0 for bare pieces */
+  readonly coatCells: number;
+  readonly tissue: Material;
+  /** what the coat's cells are made of, or null */
+  readonly coat: Material | null;
+  /** m, thickness of the coat on one face */
+  readonly coatThickness: number;
+  /** kg of dry solids per m² of face, per cell */
+  readonly solids: Float64Array;
+  /** J/K of those solids per m² of face, per cell */
+  readonly solidsCapacity: Float64Array;
+  /** kg of reducing sugars and of protein among the solids, per m² of face, per cell */
+  readonly sugar: Float64Array;
+  readonly protein: Float64Array;
   /** K, per cell */
   readonly temperature: Float64Array;
   /** kg/kg dry basis, per cell */
@@ -30,6 +43,10 @@ export interface PieceState {
   readonly halfThickness: Float64Array;
   /** kg/m² of liquid water lying on a face */
   readonly film: Float64Array;
+  /** kg/m² of oil on a face */
+  readonly oil: Float64Array;
+  /** kg/m² of salt and spice on a face; it weighs, and takes no part in heat and water */
+  readonly seasoning: Float64Array;
   /** K, per face */
   readonly skinTemperature: Float64Array;
   /** browning of the flat of a face, 1 = golden, per face */
@@ -66,14 +83,20 @@ export interface PieceState {
   repairs: number;
   /** active-set passes, since the start */
   passes: number;
+  /** heat solves that were taken as they stood at the pass limit, since the start */
+  unsettled: number;
+
+  /** whether vapour diffuses through the pores: while pieces wait; in the fryer steam sweeps them by its own pressure */
+  stillPores: boolean;
 
   readonly scratch: PieceScratch;
 }
 
+/** s, length of the step under way, one long: a bare number would be boxed at every call of a kernel. */
+export type StepLength = Float64Array;
+
 /** Work space of one piece, `cells` long, or two long for faces. */
 export interface PieceScratch {
-  /** s, length of the step under way; one long: handed to the kernels here, a number as an argument would be boxed */
-  readonly duration: Float64Array;
   readonly lower: Float64Array;
   readonly diagonal: Float64Array;
   readonly upper: Float64Array;
@@ -81,6 +104,8 @@ export interface PieceScratch {
   readonly capacity: Float64Array;
   readonly conductance: Float64Array;
   readonly conductivity: Float64Array;
+  readonly outflow: Float64Array;
+  readonly backflow: Float64Array;
   readonly boiling: Float64Array;
   readonly boilingSlope: Float64Array;
   readonly evaporation: Float64Array;
@@ -92,40 +117,77 @@ export interface PieceScratch {
   readonly drawn: Float64Array;
 }
 
+/** What browns among the solids of a raw piece, kg/kg of them. */
+export interface BrowningSolids {
+  readonly sugar: number;
+  readonly protein: number;
+}
+
 /** Pieces at one temperature and moisture, dry outside, uncooked. `geometries` has one entry per piece; `cells` is odd. */
 export function createPieceState(
   geometries: readonly PieceGeometry[],
   cells: number,
-  tissue: Tissue,
+  tissue: Material,
   initialTemperature: number,
+  browning: BrowningSolids = { sugar: 0, protein: 0 },
 ): PieceState {
-  const count = geometries.length;
+  const state = emptyState(geometries.length, cells, { tissue, coat: null, coatCells: 0, coatThickness: 0 });
+  state.temperature.fill(initialTemperature);
+  state.moisture.fill(tissue.fullMoisture);
+  state.hottestCentre.fill(initialTemperature);
+  state.skinTemperature.fill(initialTemperature);
+  state.airTemperature.fill(initialTemperature);
+  state.radiantTemperature.fill(initialTemperature);
+  state.browningFactor.fill(1);
+  geometries.forEach((geometry, p) => layGrid(state, p, geometry));
+  for (let at = 0; at < state.solids.length; at++) {
+    const solids = tissue.solidsDensity * state.volume[at]!;
+    state.solids[at] = solids;
+    state.solidsCapacity[at] = solids * tissue.solidsHeat;
+    state.sugar[at] = solids * browning.sugar;
+    state.protein[at] = solids * browning.protein;
+  }
+  return state;
+}
+
+/** All arrays of a state, zero. */
+export function emptyState(
+  count: number,
+  cells: number,
+  materials: Pick<PieceState, 'tissue' | 'coat' | 'coatCells' | 'coatThickness'>,
+): PieceState {
   const perCell = () => new Float64Array(count * cells);
   const perFace = () => new Float64Array(count * 2);
   const perScratch = () => new Float64Array(cells);
-  const state: PieceState = {
+  return {
     count,
     cells,
-    tissue,
-    temperature: perCell().fill(initialTemperature),
-    moisture: perCell().fill(tissue.rawMoisture),
+    ...materials,
+    solids: perCell(),
+    solidsCapacity: perCell(),
+    sugar: perCell(),
+    protein: perCell(),
+    temperature: perCell(),
+    moisture: perCell(),
     gelatinised: perCell(),
     softening: perCell(),
-    hottestCentre: new Float64Array(count).fill(initialTemperature),
+    hottestCentre: new Float64Array(count),
     volume: perCell(),
     halfWidth: perCell(),
     interfaceArea: perCell(),
     halfThickness: new Float64Array(count),
     film: perFace(),
-    skinTemperature: perFace().fill(initialTemperature),
+    oil: perFace(),
+    seasoning: perFace(),
+    skinTemperature: perFace(),
     browning: perFace(),
     edgeBrowning: perFace(),
     edgeShare: new Float64Array(count),
-    browningFactor: perFace().fill(1),
-    airTemperature: perFace().fill(initialTemperature),
+    browningFactor: perFace(),
+    airTemperature: perFace(),
     convection: perFace(),
     radiation: perFace(),
-    radiantTemperature: perFace().fill(initialTemperature),
+    radiantTemperature: perFace(),
     vapourPressure: perFace(),
     heatTaken: perFace(),
     evaporated: new Float64Array(count),
@@ -133,8 +195,9 @@ export function createPieceState(
     front: new Int8Array(count * cells),
     repairs: 0,
     passes: 0,
+    unsettled: 0,
+    stillPores: false,
     scratch: {
-      duration: new Float64Array(1),
       lower: perScratch(),
       diagonal: perScratch(),
       upper: perScratch(),
@@ -142,6 +205,8 @@ export function createPieceState(
       capacity: perScratch(),
       conductance: perScratch(),
       conductivity: perScratch(),
+      outflow: perScratch(),
+      backflow: perScratch(),
       boiling: perScratch(),
       boilingSlope: perScratch(),
       evaporation: perScratch(),
@@ -152,8 +217,6 @@ export function createPieceState(
       drawn: new Float64Array(2),
     },
   };
-  geometries.forEach((geometry, p) => layGrid(state, p, geometry));
-  return state;
 }
 
 function layGrid(state: PieceState, p: number, geometry: PieceGeometry): void {

@@ -2,8 +2,8 @@ import { readTable } from '../numeric/uniform-table';
 import { FREE_WATER_MOISTURE } from '../properties/sorption';
 import { BOILING_LATENT_HEAT, latentHeat, WATER_SPECIFIC_HEAT } from '../properties/water';
 import { prepareCells, skinSource, solveHeat } from './heat-solve.kernel';
-import { BROWNING_HALF_MOISTURE, BROWNING_RATE, GELATINISATION_RATE, SOFTENING_RATE } from './kinetics';
-import type { PieceState } from './piece-state';
+import { BROWNING_BY_MOISTURE, BROWNING_RATE, GELATINISATION_RATE, SOFTENING_RATE } from './kinetics';
+import type { PieceState, StepLength } from './piece-state';
 import { balanceSkin } from './skin-balance.kernel';
 import { diffuseWater } from './water-diffusion.kernel';
 
@@ -11,34 +11,33 @@ import { diffuseWater } from './water-diffusion.kernel';
 const { max, min } = Math;
 
 /**
- * Moves every piece on by `duration` s in the surroundings set on its faces: skin, heat with boiling front, water,
+ * Moves every piece on by `step` in the surroundings set on its faces: skin, heat with boiling front, water,
  * browning and softening. No allocation. Heat and water are conserved to rounding.
  */
-export function stepPieces(state: PieceState, duration: number): void {
+export function stepPieces(state: PieceState, step: StepLength): void {
   const { count, cells } = state;
-  state.scratch.duration[0] = duration;
   for (let p = 0; p < count; p++) {
     const base = p * cells;
-    prepareCells(state, p);
-    balanceSkin(state, 0, 2 * p, base, base + 1);
-    balanceSkin(state, 1, 2 * p + 1, base + cells - 1, base + cells - 2);
-    solveHeat(state, p);
-    boilOff(state, p);
-    dryFace(state, p, 0, base);
-    dryFace(state, p, 1, base + cells - 1);
-    diffuseWater(state, p);
+    prepareCells(state, p, step);
+    balanceSkin(state, 0, 2 * p, base, base + 1, step);
+    balanceSkin(state, 1, 2 * p + 1, base + cells - 1, base + cells - 2, step);
+    solveHeat(state, p, step);
+    boilOff(state, p, step);
+    dryFace(state, p, 0, base, step);
+    dryFace(state, p, 1, base + cells - 1, step);
+    diffuseWater(state, p, step);
     drawWater(state, p);
-    ripenInside(state, p);
+    ripenInside(state, p, step);
     const centre = base + (cells - 1) / 2;
-    brownFace(state, 2 * p, base, centre);
-    brownFace(state, 2 * p + 1, base + cells - 1, centre);
+    brownFace(state, 2 * p, base, centre, step);
+    brownFace(state, 2 * p + 1, base + cells - 1, centre, step);
   }
 }
 
 /** Water that boiled inside leaves as steam at its own boiling point; temperatures become the solved ones. */
-function boilOff(state: PieceState, p: number): void {
-  const duration = state.scratch.duration[0]!;
-  const { cells, tissue, scratch, moisture, volume, temperature } = state;
+function boilOff(state: PieceState, p: number, step: StepLength): void {
+  const duration = step[0]!;
+  const { cells, scratch, moisture, solids, temperature } = state;
   const base = p * cells;
   let steam = 0;
   let enthalpy = 0;
@@ -46,7 +45,7 @@ function boilOff(state: PieceState, p: number): void {
     const solved = scratch.solution[i]!;
     temperature[base + i] = solved;
     const boiled = (scratch.evaporation[i]! * duration) / BOILING_LATENT_HEAT;
-    const given = boiled / (tissue.solidsDensity * volume[base + i]!);
+    const given = boiled / solids[base + i]!;
     if (boiled !== 0) {
       moisture[base + i] = moisture[base + i]! - given;
       steam += boiled;
@@ -58,8 +57,8 @@ function boilOff(state: PieceState, p: number): void {
 }
 
 /** Skin temperature, heat taken and evaporation of one face, all from the solved field; film goes before the cell's own water. */
-function dryFace(state: PieceState, p: number, face: number, outer: number): void {
-  const duration = state.scratch.duration[0]!;
+function dryFace(state: PieceState, p: number, face: number, outer: number, step: StepLength): void {
+  const duration = step[0]!;
   const { scratch } = state;
   const f = 2 * p + face;
   const kd = scratch.skinConductance[face]!;
@@ -102,15 +101,15 @@ function drawWater(state: PieceState, p: number): void {
 }
 
 function takeBackSteam(state: PieceState, p: number, middle: number): void {
-  const { cells, moisture, volume, temperature, tissue } = state;
-  const steam = -moisture[middle]! * volume[middle]! * tissue.solidsDensity;
+  const { cells, moisture, solids, solidsCapacity, temperature } = state;
+  const steam = -moisture[middle]! * solids[middle]!;
   const enthalpy = steam * (BOILING_LATENT_HEAT + WATER_SPECIFIC_HEAT * temperature[middle]!);
   moisture[middle] = 0;
   state.evaporated[p] = state.evaporated[p]! - steam;
   state.vapourEnthalpy[p] = state.vapourEnthalpy[p]! - enthalpy;
   let capacity = 0;
   for (let i = p * cells; i < (p + 1) * cells; i++) {
-    capacity += tissue.solidsDensity * volume[i]! * (tissue.solidsHeat + WATER_SPECIFIC_HEAT * moisture[i]!);
+    capacity += solidsCapacity[i]! + WATER_SPECIFIC_HEAT * solids[i]! * moisture[i]!;
   }
   const warming = (steam * BOILING_LATENT_HEAT) / capacity;
   for (let i = p * cells; i < (p + 1) * cells; i++) temperature[i] = temperature[i]! + warming;
@@ -118,20 +117,19 @@ function takeBackSteam(state: PieceState, p: number, middle: number): void {
 }
 
 function passDebt(state: PieceState, from: number, to: number): void {
-  const { moisture, volume, temperature, tissue } = state;
+  const { moisture, solids, solidsCapacity, temperature } = state;
   if (moisture[from]! >= 0) return;
-  const owed = -moisture[from]! * volume[from]!;
-  const capacity = volume[from]! * tissue.solidsHeat;
+  const owed = -moisture[from]! * solids[from]!;
   /* the debt carried enthalpy at the cell's own temperature; the water that pays it brings its own */
   temperature[from] =
-    temperature[from]! + (owed * WATER_SPECIFIC_HEAT * (temperature[to]! - temperature[from]!)) / capacity;
+    temperature[from]! + (owed * WATER_SPECIFIC_HEAT * (temperature[to]! - temperature[from]!)) / solidsCapacity[from]!;
   moisture[from] = 0;
-  moisture[to] = moisture[to]! - owed / volume[to]!;
+  moisture[to] = moisture[to]! - owed / solids[to]!;
 }
 
-/** Gelatinisation and softening of every cell during scratch.duration, and the warmest the centre has been. */
-export function ripenInside(state: PieceState, p: number): void {
-  const duration = state.scratch.duration[0]!;
+/** Gelatinisation and softening of every cell during a step, and the warmest the centre has been. */
+export function ripenInside(state: PieceState, p: number, step: StepLength): void {
+  const duration = step[0]!;
   const { cells, temperature, gelatinised, softening, hottestCentre } = state;
   const centre = temperature[p * cells + (cells - 1) / 2]!;
   hottestCentre[p] = max(hottestCentre[p]!, centre);
@@ -143,14 +141,13 @@ export function ripenInside(state: PieceState, p: number): void {
 }
 
 /**
- * dB/dt = kb(Ts) / (1 + (X/0.35)²) · factor, at the skin, flat and edge apart. An edge takes up heat from two sides and
+ * dB/dt = kb(Ts) · w(X) · factor, at the skin, flat and edge apart. An edge takes up heat from two sides and
  * passes it on over the same crust: with r = (Ts − Tcentre)/(T∞ − Tcentre) on the flat, its r is 2r/(1 + r).
  * Source: steady balance of an edge with doubled surface per crust; assumed to hold while the crust grows.
  */
-function brownFace(state: PieceState, f: number, outer: number, centre: number): void {
+function brownFace(state: PieceState, f: number, outer: number, centre: number, step: StepLength): void {
   if (state.film[f]! > 0) return;
-  const wetness = state.moisture[outer]! / BROWNING_HALF_MOISTURE;
-  const pace = (state.scratch.duration[0]! * state.browningFactor[f]!) / (1 + wetness * wetness);
+  const pace = step[0]! * state.browningFactor[f]! * readTable(BROWNING_BY_MOISTURE, state.moisture[outer]!);
   const skin = state.skinTemperature[f]!;
   const inside = state.temperature[centre]!;
   const air = state.airTemperature[f]!;

@@ -1,17 +1,17 @@
 import { readTable, slopeOfTable } from '../numeric/uniform-table';
 import { WATER_ACTIVITY_TABLE } from '../properties/sorption';
 import { ATMOSPHERIC_PRESSURE, latentHeat, SATURATION_PRESSURE_TABLE, VAPOUR_GAS_CONSTANT } from '../properties/water';
-import type { PieceState } from './piece-state';
-import { liquidDiffusivity } from './water-diffusion.kernel';
+import type { PieceState, StepLength } from './piece-state';
+import { liquidDiffusivity, vapourByMoisture, vapourMobility, vapourPressureRatio } from './water-diffusion.kernel';
 
 /* taken once, as a look-up of a global costs more than the function where scripts run in a sandbox */
 const { abs, log, max, min } = Math;
 
 /**
- * Volumetric heat capacity of hot air times Le^⅔, J/(m³ K): hm = h / this. Source: Chilton–Colburn analogy with
- * ρ·cp ≈ 900–1200 J/(m³ K) and Le ≈ 0.85 between 20 and 120 °C.
+ * Volumetric heat capacity of air times Le^⅔ and the film's temperature, J/m³: hm = h · T / this. Source: Chilton–Colburn analogy;
+ * air tables give ρ·cp = 354 000/T J/(m³ K) at 1 atm, Le = 0.85.
  */
-export const HEAT_TO_MASS_TRANSFER = 1100;
+export const HEAT_TO_MASS_TRANSFER = 317_000;
 
 /** Above this share of 1 atm the logarithm of Stefan flow goes on as its tangent, so that the slope stays finite. */
 const STEFAN_LIMIT = 0.9 * ATMOSPHERIC_PRESSURE;
@@ -38,19 +38,27 @@ const LARGEST_MOVE = 20;
  * @param face 0 or 1 @param outer index of the outermost cell @param next index of the cell below it
  * Source: Bird, Stewart & Lightfoot, Transport Phenomena, §22.8; relation of hm and h: Chilton & Colburn (1934).
  */
-export function balanceSkin(state: PieceState, face: number, f: number, outer: number, next: number): void {
-  const { scratch, tissue } = state;
-  const duration = scratch.duration[0]!;
+export function balanceSkin(
+  state: PieceState,
+  face: number,
+  f: number,
+  outer: number,
+  next: number,
+  step: StepLength,
+): void {
+  const { scratch } = state;
+  const duration = step[0]!;
   const convection = state.convection[f]!;
   const radiation = state.radiation[f]!;
   const kd = scratch.skinConductance[face]!;
   const airTerm = convection * state.airTemperature[f]! + radiation * state.radiantTemperature[f]!;
   const cellTemperature = state.temperature[outer]!;
   const film = state.film[f]!;
-  const supply = supplyRatio(state, outer, next, duration);
+  const supply = supplyRatio(state, outer, next, step);
   const wettest = (state.moisture[outer]! + supply * state.moisture[next]!) / (1 + supply);
-  const stock = tissue.solidsDensity * state.volume[outer]! * (1 + supply);
-  const massTransfer = convection / HEAT_TO_MASS_TRANSFER;
+  const stock = state.solids[outer]! * (1 + supply);
+  const massTransfer =
+    (convection * (state.airTemperature[f]! + state.skinTemperature[f]!)) / (2 * HEAT_TO_MASS_TRANSFER);
   const dryness = log(ATMOSPHERIC_PRESSURE - state.vapourPressure[f]!);
 
   let skin = state.skinTemperature[f]!;
@@ -104,16 +112,22 @@ function waterBehind(state: PieceState, outer: number, next: number): number {
   let water = 0;
   for (let i = 0; i <= half; i++) {
     const at = outer + i * inwards;
-    water += state.moisture[at]! * state.volume[at]! * (i === half ? 0.5 : 1);
+    water += state.moisture[at]! * state.solids[at]! * (i === half ? 0.5 : 1);
   }
-  return water * state.tissue.solidsDensity;
+  return water;
 }
 
-/** r = Δt·G/V: how much of the next cell's water comes up to the outer cell in a step, relative to what it holds itself. */
-function supplyRatio(state: PieceState, outer: number, next: number, duration: number): number {
-  const between = min(outer, next);
-  const resistance =
-    state.halfWidth[outer]! / liquidDiffusivity(state.temperature[outer]!, state.moisture[outer]!) +
-    state.halfWidth[next]! / liquidDiffusivity(state.temperature[next]!, state.moisture[next]!);
-  return (duration * state.interfaceArea[between]!) / (resistance * state.volume[outer]!);
+/** r = Δt·G/s: how much of the next cell's water comes up to the outer cell in a step as liquid or vapour, relative to what it holds itself. */
+function supplyRatio(state: PieceState, outer: number, next: number, step: StepLength): number {
+  const resistance = state.halfWidth[outer]! / supplied(state, outer) + state.halfWidth[next]! / supplied(state, next);
+  return (step[0]! * state.interfaceArea[min(outer, next)]!) / (resistance * state.solids[outer]!);
+}
+
+/** kg/(m s) of water that a cell lets through per unit of its moisture. */
+function supplied(state: PieceState, at: number): number {
+  const temperature = state.temperature[at]!;
+  const moisture = state.moisture[at]!;
+  const liquid = (liquidDiffusivity(temperature, moisture) * state.solids[at]!) / state.volume[at]!;
+  if (!state.stillPores) return liquid + vapourByMoisture(temperature, moisture);
+  return liquid + vapourMobility(temperature, moisture) * vapourPressureRatio(temperature, moisture);
 }

@@ -1,61 +1,129 @@
 import { solveTridiagonal } from '../numeric/tridiagonal';
-import { readTable } from '../numeric/uniform-table';
-import { WATER_SPECIFIC_HEAT } from '../properties/water';
-import { DIFFUSION_HALF_MOISTURE, WATER_DIFFUSIVITY } from './kinetics';
-import type { PieceState } from './piece-state';
+import { readTable, slopeOfTable } from '../numeric/uniform-table';
+import { FREE_WATER_MOISTURE, WATER_ACTIVITY_TABLE } from '../properties/sorption';
+import { ATMOSPHERIC_PRESSURE, SATURATION_PRESSURE_TABLE, WATER_SPECIFIC_HEAT } from '../properties/water';
+import { DIFFUSION_HALF_MOISTURE, PORES_FULL, VAPOUR_MOBILITY, WATER_DIFFUSIVITY } from './kinetics';
+import type { PieceState, StepLength } from './piece-state';
 
-/** D(T, X) = D(T) · X/(X + 0.35), m²/s, with a trace left when dry so that a conductance exists. */
+/* taken once, as a look-up of a global costs more than the function where scripts run in a sandbox */
+const { max, min } = Math;
+
+/** A trace of mobility, kg/(m s Pa), so that a conductance exists. */
+const TRACE_MOBILITY = 1e-18;
+
+/** Boiling at one atmosphere, K, and how far below it vapour has begun to move by its own pressure, K. Source: the latter assumed. */
+const BOILING = 373.15;
+const BELOW_BOILING = 10;
+
+/** Moisture below which the ratio of pressure to moisture is that at this moisture, kg/kg. Source: chosen, a step of the table. */
+const LEAST_MOISTURE = 1e-3;
+
+/** D(T, X) = D(T) · X/(X + 0.35) of liquid, m²/s; a trace is left when dry so that a conductance exists. */
 export function liquidDiffusivity(temperature: number, moisture: number): number {
   return readTable(WATER_DIFFUSIVITY, temperature) * (moisture / (moisture + DIFFUSION_HALF_MOISTURE) + 1e-6);
 }
 
+/** Mobility of vapour in the pores that liquid leaves open, kg/(m s Pa); a trace is left when wet. */
+export function vapourMobility(temperature: number, moisture: number): number {
+  const open = moisture < PORES_FULL ? 1 - moisture / PORES_FULL : 0;
+  return readTable(VAPOUR_MOBILITY, temperature) * open + TRACE_MOBILITY;
+}
+
+/** M · ∂p/∂X of vapour below boiling, kg/(m s): what a difference of moisture alone moves through the pores; steam sweeps them from boiling on. */
+export function vapourByMoisture(temperature: number, moisture: number): number {
+  if (temperature >= BOILING || moisture >= FREE_WATER_MOISTURE) return 0;
+  const still = min(1, (BOILING - temperature) / BELOW_BOILING);
+  const slope = slopeOfTable(WATER_ACTIVITY_TABLE, moisture);
+  return still * vapourMobility(temperature, moisture) * readTable(SATURATION_PRESSURE_TABLE, temperature) * slope;
+}
+
+/** min(P, aw(X)·psat(T)) / X, Pa: pressure of the vapour in a cell over its moisture. */
+export function vapourPressureRatio(temperature: number, moisture: number): number {
+  const x = max(moisture, LEAST_MOISTURE);
+  return (
+    min(ATMOSPHERIC_PRESSURE, readTable(SATURATION_PRESSURE_TABLE, temperature) * readTable(WATER_ACTIVITY_TABLE, x)) /
+    x
+  );
+}
+
 /**
- * Implicit step of liquid water moving through piece p while its skins give off scratch.drawn, kg/m²: ρs ∂X/∂t = ∇·(ρs D ∇X), with
- * D = D(T) · X/(X + 0.35). Water carries its enthalpy along (upwind), so heat is kept to rounding.
- * Cost: one tridiagonal solve. Source: Fick's law with moisture-dependent diffusivity, as in potato drying.
+ * Implicit step of water moving through piece p while its skins give off scratch.drawn, kg/m². Liquid: ∂(ρs X)/∂t = ∇·(D ρs Xf ∇(X/Xf)),
+ * with Xf the moisture a material holds when full, so that in one material this is Fick's law and two that touch come to the same
+ * share of what they can hold. Vapour: ∇·(M ∇p), p = min(P, aw(X)·psat(T)), taken as p/X at the start of the step times X at its end, so
+ * that no cell gives more than it has: in a boiling crust the pressure is the same everywhere and nothing moves; below boiling it carries water from a moist heart into the crust and out of it. Water carries
+ * its enthalpy as liquid along (upwind), so that heat is kept to rounding.
+ * Cost: one tridiagonal solve. Source: Fick's law with moisture-dependent diffusivity, as in potato drying; vapour as in models of
+ * baking, its latent heat between cells left out; the potential between coat and tissue assumed.
  */
-export function diffuseWater(state: PieceState, p: number): void {
-  const { cells, tissue, scratch, temperature, moisture, volume } = state;
-  const duration = scratch.duration[0]!;
-  const { lower, diagonal, upper, solution, conductance, conductivity } = scratch;
+export function diffuseWater(state: PieceState, p: number, step: StepLength): void {
+  const { cells, tissue, scratch, temperature, moisture, solids, solidsCapacity, volume, halfWidth } = state;
+  const duration = step[0]!;
+  const { lower, diagonal, upper, solution, outflow, backflow } = scratch;
   const base = p * cells;
   const last = cells - 1;
+  const coatFrom = state.coatCells;
+  const coatTo = cells - state.coatCells;
+  const inTissue = 1 / tissue.fullMoisture;
+  const inCoat = state.coat ? 1 / state.coat.fullMoisture : inTissue;
 
+  /* what flows from a cell to the next is outflow · X − backflow · X of the next */
+  let liquidBefore = 0;
+  let vapourBefore = 0;
+  let ratioBefore = 0;
+  let fullBefore = 0;
   for (let i = 0; i < cells; i++) {
-    conductivity[i] = liquidDiffusivity(temperature[base + i]!, moisture[base + i]!);
-  }
-  for (let i = 0; i < last; i++) {
-    conductance[i] =
-      (duration * state.interfaceArea[base + i]!) /
-      (state.halfWidth[base + i]! / conductivity[i]! + state.halfWidth[base + i + 1]! / conductivity[i + 1]!);
+    const at = base + i;
+    const full = i >= coatFrom && i < coatTo ? inTissue : inCoat;
+    let mobility = (liquidDiffusivity(temperature[at]!, moisture[at]!) * solids[at]!) / volume[at]!;
+    let vapour = 0;
+    let ratio = 0;
+    if (state.stillPores) {
+      vapour = vapourMobility(temperature[at]!, moisture[at]!);
+      ratio = vapourPressureRatio(temperature[at]!, moisture[at]!);
+    } else mobility += vapourByMoisture(temperature[at]!, moisture[at]!);
+    const liquid = halfWidth[at]! * full;
+    if (i > 0) {
+      const across = duration * state.interfaceArea[at - 1]!;
+      const conductance = across / (liquidBefore + liquid / mobility);
+      const permeance = state.stillPores ? across / (vapourBefore + halfWidth[at]! / vapour) : 0;
+      outflow[i - 1] = conductance * fullBefore + permeance * ratioBefore;
+      backflow[i - 1] = conductance * full + permeance * ratio;
+    }
+    liquidBefore = liquid / mobility;
+    vapourBefore = halfWidth[at]! / vapour;
+    ratioBefore = ratio;
+    fullBefore = full;
   }
 
-  /* water of each cell: V (X' − X) = Σ G (X' of neighbour − X') */
+  /* water of each cell: s (X' − X) = what arrives from both sides less what leaves */
   for (let i = 0; i < cells; i++) {
-    const inward = i > 0 ? conductance[i - 1]! : 0;
-    const outward = i < last ? conductance[i]! : 0;
-    lower[i] = -inward;
-    upper[i] = -outward;
-    diagonal[i] = volume[base + i]! + inward + outward;
-    solution[i] = volume[base + i]! * moisture[base + i]!;
+    const fromLeft = i > 0 ? outflow[i - 1]! : 0;
+    const toLeft = i > 0 ? backflow[i - 1]! : 0;
+    const toRight = i < last ? outflow[i]! : 0;
+    const fromRight = i < last ? backflow[i]! : 0;
+    lower[i] = -fromLeft;
+    upper[i] = -fromRight;
+    diagonal[i] = solids[base + i]! + toLeft + toRight;
+    solution[i] = solids[base + i]! * moisture[base + i]!;
   }
-  solution[0] = solution[0]! - scratch.drawn[0]! / tissue.solidsDensity;
-  solution[last] = solution[last]! - scratch.drawn[1]! / tissue.solidsDensity;
+  solution[0] = solution[0]! - scratch.drawn[0]!;
+  solution[last] = solution[last]! - scratch.drawn[1]!;
   solveTridiagonal(lower, diagonal, upper, solution, cells);
 
   /* enthalpy carried by the water, relative to the cell's own temperature */
   let arrivingFromLeft = 0;
   let temperatureLeft = 0;
   for (let i = 0; i < cells; i++) {
-    const own = temperature[base + i]!;
-    const leaving = i < last ? conductance[i]! * (solution[i]! - solution[i + 1]!) : 0;
+    const at = base + i;
+    const own = temperature[at]!;
+    const wetness = solution[i]!;
+    const leaving = i < last ? outflow[i]! * wetness - backflow[i]! * solution[i + 1]! : 0;
     let gained = 0;
     if (arrivingFromLeft > 0) gained += arrivingFromLeft * (temperatureLeft - own);
-    if (leaving < 0) gained -= leaving * (temperature[base + i + 1]! - own);
-    const wetness = solution[i]!;
-    const heatCapacity = volume[base + i]! * (tissue.solidsHeat + WATER_SPECIFIC_HEAT * wetness);
-    temperature[base + i] = own + (WATER_SPECIFIC_HEAT * gained) / heatCapacity;
-    moisture[base + i] = wetness;
+    if (leaving < 0) gained -= leaving * (temperature[at + 1]! - own);
+    const heatCapacity = solidsCapacity[at]! + WATER_SPECIFIC_HEAT * solids[at]! * wetness;
+    temperature[at] = own + (WATER_SPECIFIC_HEAT * gained) / heatCapacity;
+    moisture[at] = wetness;
     arrivingFromLeft = leaving;
     temperatureLeft = own;
   }

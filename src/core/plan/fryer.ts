@@ -8,6 +8,8 @@ export interface Fryer {
   readonly lossCoefficient: number;
   /** kg/s of dry air leaving by the vent */
   readonly ventFlow: number;
+  /** kg of air in the cavity when hot */
+  readonly airMass: number;
   /** kg/s of air driven through the basket */
   readonly airFlow: number;
   /** m², floor of the basket */

@@ -1,5 +1,6 @@
 import type { Cut } from '../cut/cut';
 import type { Food } from '../food/food';
+import type { Wish } from '../food/wish';
 import type { Fryer } from '../plan/fryer';
 
 /** How wet pieces are dried before the oil; steam-dry and air take their time, the others are the cook's hands. */
@@ -54,12 +55,6 @@ export interface CookEvent {
   readonly part?: BatchPart;
 }
 
-/** The colour wished for. */
-export type TargetColour = 'pale' | 'golden' | 'brown';
-
-/** The bite wished for. */
-export type TargetCrispness = 'tender' | 'crisp' | 'very-crisp';
-
 /** Pieces that go into the basket together. */
 export interface BatchPart {
   readonly food: Food;
@@ -73,7 +68,7 @@ export interface BatchPart {
   /** K, of the pieces when the first step begins */
   readonly startTemperature: number;
   readonly preparation: readonly PreparationStep[];
-  readonly target: { readonly colour: TargetColour; readonly crispness: TargetCrispness };
+  readonly target: Wish;
 }
 
 /** A cook described completely: the engine needs nothing else. SI units. */
@@ -81,6 +76,8 @@ export interface Plan extends BatchPart {
   readonly name: string;
   readonly fryer: Fryer;
   readonly preheat: Stage | null;
+  /** K of the fryer when the pieces go in after another load; the kitchen's where not given, before any preheat */
+  readonly fryerTemperature?: number;
   /** factor on browning that belongs to this kitchen or member of an ensemble; 1 unless learnt */
   readonly browningScale: number;
   /** kg/m² of water on the pieces beyond what preparation leaves; none unless a slip is tried */

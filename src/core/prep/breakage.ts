@@ -37,3 +37,8 @@ const MOST_SLENDER = 8;
 export function brokenShare(softness: number, handling: number, slenderness: number): number {
   return 1 - Math.exp(-BROKEN_PER_SLENDERNESS * Math.min(MOST_SLENDER, slenderness) * handling * softness ** 2);
 }
+
+/** How roughly a step handles the pieces. */
+export function handlingOf(step: PreparationStep): number {
+  return HANDLING[step.step === 'dry' || step.step === 'oil' ? step.method : step.step];
+}

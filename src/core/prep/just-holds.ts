@@ -1,9 +1,9 @@
 import { pieceGeometry } from '../cut/piece-geometry';
-import { createPieceState } from '../piece/piece-state';
+import { batchYield } from '../cut/batch-yield';
+import { rawPieces } from '../piece/raw-pieces';
 import { COOKED_THROUGH } from '../piece/judge-piece';
-import { tissueOf } from '../piece/tissue';
 import type { BatchPart, ParcookMethod } from '../plan/plan';
-import { type Preparation, prepareBatch } from './prepare-batch';
+import { type PreparedPieces, prepareBatch } from './prepare-batch';
 
 /** Cells of the one piece looked at. */
 const CELLS = 15;
@@ -12,10 +12,10 @@ const CELLS = 15;
 const LONGEST = 2400;
 const CLOSE = 15;
 
-/** How one piece of mean thickness comes out of its preparation. Cost: below a millisecond but for long par-cooking. */
-export function prepareOne(part: BatchPart): Preparation {
-  const state = createPieceState([pieceGeometry(part.cut)], CELLS, tissueOf(part.food), part.startTemperature);
-  return prepareBatch(state, part, 1);
+/** One piece of mean thickness as it comes out of its preparation. Cost: below a millisecond but for long par-cooking. @param cells odd */
+export function preparedPiece(part: BatchPart, cells = CELLS): PreparedPieces {
+  const area = Float64Array.of(batchYield(part.food, part.cut, part.mass).surface / 2);
+  return prepareBatch(rawPieces(part, [pieceGeometry(part.cut)], cells), part, area, 1);
 }
 
 /**
@@ -24,7 +24,8 @@ export function prepareOne(part: BatchPart): Preparation {
  */
 export function justHolds(part: BatchPart, method: ParcookMethod, waterTemperature: number): number | null {
   const softness = (duration: number) =>
-    prepareOne({ ...part, preparation: [{ step: 'parcook', method, duration, waterTemperature }] }).coreSoftness;
+    preparedPiece({ ...part, preparation: [{ step: 'parcook', method, duration, waterTemperature }] }).prepared
+      .coreSoftness;
   if (softness(LONGEST) < COOKED_THROUGH) return null;
   let [short, long] = [0, LONGEST];
   while (long - short > CLOSE) {

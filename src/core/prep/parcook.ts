@@ -1,22 +1,32 @@
-import { diffuseField } from '../piece/diffuse-field';
-import { SUGAR_DIFFUSIVITY } from '../piece/kinetics';
 import type { PieceState } from '../piece/piece-state';
 import { ripenInside } from '../piece/piece-step.kernel';
-import type { Food } from '../food/food';
-import { readTable } from '../numeric/uniform-table';
-import type { ParcookMethod } from '../plan/plan';
-import { mixtureConductivity } from '../properties/choi-okos';
+import type { ParcookMethod, PreparationStep } from '../plan/plan';
 import { BOILING_LATENT_HEAT, WATER_SPECIFIC_HEAT } from '../properties/water';
+import { enterByArea, type InHand, setFilm } from './in-hand';
+import { FILM_AFTER } from './water-film';
+import { leachSugar, settleSkins, warmInBath, washStarch, type WaterBath } from './water-bath';
 
-/** Surroundings of each method: W/(m² K) and K; the hot soak takes its own water. Source: boiling water 1000–2000, condensing steam above; pressure cooker at 1 bar 120 °C; conductance of water boundary assumed. */
+/**
+ * Surroundings of each method: W/(m² K) and K; the hot soak takes its own water. Source: boiling water 1000–2000, condensing steam
+ * above; a pressure cooker at 1 bar over the air, 120.2 °C by the steam tables; conductance of the water boundary assumed.
+ */
 const MEDIUM: Record<Exclude<ParcookMethod, 'microwave' | 'hot-soak'>, { transfer: number; temperature: number }> = {
-  boil: { transfer: 1200, temperature: 373 },
-  steam: { transfer: 2000, temperature: 373 },
-  pressure: { transfer: 2000, temperature: 391 },
+  boil: { transfer: 1200, temperature: 373.1 },
+  steam: { transfer: 2000, temperature: 373.1 },
+  pressure: { transfer: 2000, temperature: 393.4 },
 };
+
+/** The same of a hot soak, W/(m² K). Source: gently stirred water, 300–800. */
+const HOT_SOAK_TRANSFER = 500;
 
 /** Power a microwave oven gives to the food, W. Source: assumed, 800 W oven at 65 %. */
 const MICROWAVE_POWER = 520;
+
+/** Least moisture a microwave leaves in a cell, kg/kg. Source: chosen; drier food would burn there. */
+const DRIEST = 0.05;
+
+/** Boiling in the oven, K. */
+const BOILING = 373.1;
 
 /** Length of a step, s. */
 const STEP = 10;
@@ -24,60 +34,75 @@ const STEP = 10;
 /** Sugar from surface into boiling water, m/s. Source: assumed, stirred by bubbles. */
 const BOILING_MASS_TRANSFER = 3e-5;
 
+type Parcook = Extract<PreparationStep, { step: 'parcook' }>;
+
 /**
- * Par-cooks piece p: warmth, softening and gelatinised starch follow on the same grid; in water sugar leaves; in the
- * microwave every cell is heated alike and boils once at 100 °C.
- * @param sugar share of the raw sugar left, per cell, changed in place @param batchMass kg that shares the microwave
+ * Par-cooks pieces: warmth, softening and gelatinised starch follow on the same grid; in water sugar leaves; in the microwave
+ * every cell is heated alike and boils at 100 °C.
  */
-export function parcookPiece(
-  state: PieceState,
-  p: number,
-  food: Food,
-  sugar: Float64Array,
-  step: { readonly method: ParcookMethod; readonly duration: number; readonly waterTemperature: number },
-  batchMass: number,
-): void {
-  const steps = Math.max(1, Math.round(step.duration / STEP));
-  const duration = step.duration / steps;
-  state.scratch.duration[0] = duration;
-  if (step.method === 'microwave') {
-    for (let n = 0; n < steps; n++) {
-      microwave(state, p, (MICROWAVE_POWER / batchMass) * food.density, duration);
-      ripenInside(state, p);
+export function parcookPieces(hand: InHand, step: Parcook): void {
+  if (step.method === 'microwave') microwavePieces(hand, step.duration);
+  else {
+    const { transfer, temperature } =
+      step.method === 'hot-soak'
+        ? { transfer: HOT_SOAK_TRANSFER, temperature: step.waterTemperature }
+        : MEDIUM[step.method];
+    const bath: WaterBath = {
+      temperature,
+      duration: step.duration,
+      heatTransfer: transfer,
+      massTransfer: BOILING_MASS_TRANSFER,
+    };
+    warmAndRipen(hand, bath);
+    if (step.method === 'boil' || step.method === 'hot-soak') {
+      washStarch(hand, 1);
+      leachSugar(hand, bath);
     }
-    return;
+    setFilm(hand, FILM_AFTER.drain, 'water-clinging');
   }
-  const { transfer, temperature } =
-    step.method === 'hot-soak' ? { transfer: 500, temperature: step.waterTemperature } : MEDIUM[step.method];
-  const heatCapacity =
-    state.tissue.solidsDensity * (state.tissue.solidsHeat + WATER_SPECIFIC_HEAT * state.tissue.rawMoisture);
-  const diffusivity = mixtureConductivity(food.composition, 70) / heatCapacity;
-  for (let n = 0; n < steps; n++) {
-    diffuseField(state, p, state.temperature, diffusivity, transfer / heatCapacity, temperature, duration, 1);
-    ripenInside(state, p);
-  }
-  if (step.method === 'boil' || step.method === 'hot-soak') {
-    diffuseField(
-      state,
-      p,
-      sugar,
-      readTable(SUGAR_DIFFUSIVITY, temperature),
-      BOILING_MASS_TRANSFER,
-      0,
-      step.duration,
-      20,
-    );
+  settleSkins(hand.state);
+}
+
+function warmAndRipen(hand: InHand, bath: WaterBath): void {
+  const steps = Math.max(1, Math.round(bath.duration / STEP));
+  const length = Float64Array.of(bath.duration / steps);
+  for (let p = 0; p < hand.state.count; p++) {
+    for (let n = 0; n < steps; n++) {
+      warmInBath(hand, p, { ...bath, duration: length[0]! }, 1);
+      ripenInside(hand.state, p, length);
+    }
   }
 }
 
-/** Heats every cell by `density` W/m³ · its volume; what would pass 100 °C boils water off instead. */
-function microwave(state: PieceState, p: number, density: number, duration: number): void {
-  const { cells, tissue, temperature, moisture } = state;
-  for (let i = p * cells; i < (p + 1) * cells; i++) {
-    const capacity = tissue.solidsDensity * (tissue.solidsHeat + WATER_SPECIFIC_HEAT * moisture[i]!);
-    const reached = temperature[i]! + (density * duration) / capacity;
-    const surplus = Math.max(0, reached - 373.1) * capacity;
-    temperature[i] = Math.min(reached, 373.1);
-    moisture[i] = Math.max(0.05, moisture[i]! - surplus / BOILING_LATENT_HEAT / tissue.solidsDensity);
+/** The batch shares the oven's power by volume; water that boils leaves as steam. */
+function microwavePieces(hand: InHand, duration: number): void {
+  const { state, part } = hand;
+  const steps = Math.max(1, Math.round(duration / STEP));
+  const length = Float64Array.of(duration / steps);
+  const density = (MICROWAVE_POWER / part.mass) * part.food.density;
+  const steam = new Float64Array(state.count);
+  for (let p = 0; p < state.count; p++) {
+    for (let n = 0; n < steps; n++) {
+      steam[p] = steam[p]! - microwave(state, p, density * length[0]!);
+      ripenInside(state, p, length);
+    }
   }
+  enterByArea(hand, 'steam', 'water', steam, 1);
+}
+
+/** Heats every cell by `heat` J/m³ · its volume; what would pass 100 °C boils water off instead. Returns that, kg/m² of face. */
+function microwave(state: PieceState, p: number, heat: number): number {
+  const { cells, solids, solidsCapacity, temperature, moisture, volume } = state;
+  let steam = 0;
+  for (let at = p * cells; at < (p + 1) * cells; at++) {
+    const capacity = solidsCapacity[at]! + WATER_SPECIFIC_HEAT * solids[at]! * moisture[at]!;
+    const reached = temperature[at]! + (heat * volume[at]!) / capacity;
+    const surplus = Math.max(0, reached - BOILING) * capacity;
+    const spare = Math.max(0, (moisture[at]! - DRIEST) * solids[at]!);
+    const boiled = Math.min(spare, surplus / BOILING_LATENT_HEAT);
+    temperature[at] = Math.min(reached, BOILING);
+    moisture[at] = moisture[at]! - boiled / solids[at]!;
+    steam += boiled;
+  }
+  return steam;
 }

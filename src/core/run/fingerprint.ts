@@ -1,4 +1,6 @@
 import { simulateCook } from '../batch/simulate-cook';
+import { sampleAt } from '../batch/record-statistics';
+import { quantileOfSorted } from '../numeric/quantile';
 import type { Plan } from '../plan/plan';
 
 const SEED = 1;
@@ -9,13 +11,12 @@ const SEED = 1;
  */
 export function fingerprintAt(plan: Plan, pulledAfter: number | null, seenBrowning: number): number[] {
   const record = simulateCook(plan, SEED);
-  const wanted = pulledAfter === null ? record.samples - 1 : Math.round(pulledAfter / record.interval);
-  const sample = Math.min(record.samples - 1, Math.max(0, wanted));
+  const sample = sampleAt(record, pulledAfter);
   const pieces = Array.from({ length: record.pieces }, (_, p) => {
     const at = 2 * (sample * record.pieces + p);
     return (record.browning[at]! + record.browning[at + 1]!) / 2;
   }).sort((a, b) => a - b);
-  const median = pieces[pieces.length >> 1]!;
+  const median = quantileOfSorted(pieces, 0.5);
   if (median <= 1e-6) return pieces.map(() => seenBrowning);
   return pieces.map((browning) => Math.min(6, (browning * seenBrowning) / median));
 }

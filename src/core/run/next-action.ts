@@ -1,5 +1,4 @@
 import type { Forecast } from '../forecast/forecast';
-import type { Window } from '../forecast/window';
 import type { CookAction, CookEvent } from '../plan/plan';
 
 /** What to do next at the fryer, and when, s after loading. */
@@ -12,27 +11,23 @@ export interface NextAction {
 const CHECK_STANDS = 45;
 
 /**
- * The next thing to do: the earliest of the openings to come, the first check, and the pull: at the done time, which is
- * the typical piece's, or where the window begins if that is later, plus what the cook added. After its time the pull
- * stands until it is done. Where a safe heart has not been probed yet, probing takes its place: never colour ends such a
+ * The next thing to do: the earliest of the openings to come, the first check, and the forecast's moment to pull plus what the
+ * cook added. After its time the pull stands until it is done. Where a safe heart has not been probed yet, probing takes its place: never colour ends such a
  * run.
  */
 export function nextAction(
-  forecast: Pick<Forecast, 'doneTime' | 'firstCheck'> & { readonly window: Pick<Window, 'from'> | null },
+  forecast: Pick<Forecast, 'pull' | 'firstCheck'>,
   toCome: readonly CookEvent[],
   extra: number,
   elapsed: number,
-  end: number,
   mustProbe = false,
 ): NextAction {
-  const pullAt = Math.max(forecast.doneTime ?? end, forecast.window?.from ?? 0) + extra;
+  const pullAt = forecast.pull.time + extra;
   const candidates: NextAction[] = toCome
     .filter((opening) => opening.time < pullAt - CHECK_STANDS)
     .map((opening) => ({ verb: opening.action, at: opening.time }));
-  if (forecast.firstCheck !== null) {
-    const check = forecast.firstCheck + extra;
-    if (elapsed < check + CHECK_STANDS) candidates.push({ verb: 'check', at: check });
-  }
+  const check = forecast.firstCheck + extra;
+  if (elapsed < check + CHECK_STANDS) candidates.push({ verb: 'check', at: check });
   candidates.push({ verb: mustProbe ? 'probe' : 'pull', at: pullAt });
   return candidates.reduce((first, candidate) => (candidate.at < first.at ? candidate : first));
 }

@@ -1,3 +1,5 @@
+import { medianOf } from '../numeric/quantile';
+
 /** A number that a device showed, at ms of the run's clock. */
 export interface TimedNumber {
   readonly at: number;
@@ -23,9 +25,6 @@ export function judgeReadings(readings: readonly TimedNumber[], jump: number): T
   if (last.length < FEWEST) return 'fine';
   const [first] = last;
   if (last.every(({ value }) => value === first!.value) && last.at(-1)!.at - first!.at >= STUCK_AFTER) return 'stuck';
-  const bends = last
-    .slice(1, -1)
-    .map(({ value }, i) => Math.abs(last[i]!.value - 2 * value + last[i + 2]!.value) / 2)
-    .sort((a, b) => a - b);
-  return bends[bends.length >> 1]! > jump ? 'noisy' : 'fine';
+  const bends = last.slice(1, -1).map(({ value }, i) => Math.abs(last[i]!.value - 2 * value + last[i + 2]!.value) / 2);
+  return medianOf(bends) > jump ? 'noisy' : 'fine';
 }

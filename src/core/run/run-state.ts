@@ -47,7 +47,9 @@ export interface EventDetail {
   /** bent: beside the words shown, which meant this crispness over that wished */
   readonly bite?: Bite;
   readonly said?: number;
-  /** weighed: share of the weight put in that is gone */
+  /** weighed: g of food in the basket */
+  readonly grams?: number;
+  /** weighed, as it was told before: share of the weight put in that is gone */
   readonly lost?: number;
   /** dial-turned: to which °C; air-read, probed: what it showed */
   readonly celsius?: number;
@@ -219,7 +221,7 @@ function passOver(event: BatchEvent, counted: readonly BatchEvent[], doneAt: num
 
 /** What an event tells of the pieces; nothing where it carries too little. */
 function observationOf({ kind, detail }: BatchEvent, time: number): Observation[] {
-  const { look, shown, browning, bite, said, lost, celsius, share } = detail;
+  const { look, shown, browning, bite, said, grams, lost, celsius, share } = detail;
   if (kind === 'looked' && browning !== undefined) return [{ kind: 'swatch', time, browning }];
   if (kind === 'looked' && look !== undefined && shown !== undefined) return [{ kind: 'look', time, look, shown }];
   if (kind === 'bent' && bite !== undefined && said !== undefined) return [{ kind: 'bite', time, bite, said }];
@@ -227,7 +229,8 @@ function observationOf({ kind, detail }: BatchEvent, time: number): Observation[
     return [{ kind: 'air', time, temperature: kelvinFromCelsius(celsius) }];
   }
   if (kind === 'pulled-some' && share !== undefined) return [{ kind: 'pulled', time, share }];
-  if (kind === 'weighed' && lost !== undefined) return [{ kind: 'weight', time, lost }];
+  if (kind === 'weighed' && grams !== undefined) return [{ kind: 'weight', time, mass: grams / 1000 }];
+  if (kind === 'weighed' && lost !== undefined) return [{ kind: 'weight-left', time, share: 1 - lost }];
   return [];
 }
 

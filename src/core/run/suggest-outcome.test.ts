@@ -3,7 +3,7 @@ import { inOwnUnits } from '../forecast/unknowns';
 import { browningSeen } from './suggest-outcome';
 
 test('the last look gives the colour of the outcome; a weighing does not', () => {
-  const weight = { kind: 'weight', time: 5, lost: 0.2 } as const;
+  const weight = { kind: 'weight', time: 5, mass: 0.4 } as const;
   const pulled = { loadedAt: 0, doneAt: 200_000 };
   expect(browningSeen({ ...pulled, observations: [weight] })).toBeNull();
   expect(browningSeen({ ...pulled, observations: [{ kind: 'swatch', time: 9, browning: 0.8 }, weight] })).toBe(0.8);

@@ -1,5 +1,6 @@
-import { COARSE_RESOLUTION } from '../batch/resolution';
 import { forecastPlan } from '../forecast/forecast';
+import { forecastLoads } from '../forecast/forecast-loads';
+import { dividePlan } from '../plan/divide-plan';
 import { isMixing, type Plan, type Stage } from '../plan/plan';
 import { spreadOpenings } from './spread-openings';
 
@@ -27,67 +28,63 @@ export interface Weights {
   readonly attention: number;
 }
 
-/** Emptying and filling between batches, s. Source: assumed. */
-export const CHANGE_OVER = 90;
-
 /** Most batches tried. Source: assumed; nobody stands longer. */
 const MOST_BATCHES = 3;
 
 const OPENINGS = [0, 2, 4] as const;
 
+/** Share right below which a way is no proposal. Source: assumed, half. */
+const LEAST_RIGHT = 0.5;
+
+/** How much longer than planned a way may take, so that a cooler dial still gets there. Source: chosen. */
+const LONGER = 1.3;
+
+/** Turns of the dial that are tried, K, and a gentle beginning: s, and K below and above the hottest of the plan. Source: chosen, steps that a cook would try. */
+const COOLER = -15;
+const HOTTER = 10;
+const GENTLE = { duration: 480, below: 25, above: 5 } as const;
+
 /** Dial programmes tried: as planned, cooler, hotter, gentle then hot. */
 function programmes(plan: Plan): Stage[][] {
   const total = plan.stages.reduce((sum, stage) => sum + stage.duration, 0);
   const hottest = Math.max(...plan.stages.map((stage) => stage.temperature));
-  const flat = (shift: number): Stage[] => [{ duration: total * 1.3, temperature: hottest + shift }];
+  const flat = (shift: number): Stage[] => [{ duration: total * LONGER, temperature: hottest + shift }];
   return [
     plan.stages.map((stage, i) =>
-      i === plan.stages.length - 1 ? { ...stage, duration: stage.duration * 1.3 } : stage,
+      i === plan.stages.length - 1 ? { ...stage, duration: stage.duration * LONGER } : stage,
     ),
-    flat(-15),
-    flat(10),
+    flat(COOLER),
+    flat(HOTTER),
     [
-      { duration: 480, temperature: hottest - 25 },
-      { duration: total, temperature: hottest + 5 },
+      { duration: GENTLE.duration, temperature: hottest - GENTLE.below },
+      { duration: total, temperature: hottest + GENTLE.above },
     ],
   ];
 }
 
 /**
- * Tries batches × dial programmes × openings on a coarse grid and yields each alternative that is done, as it is found;
- * the caller may stop at any time. Same plan and seed, same order. Cost: some 36 coarse forecasts.
+ * Tries loads × dial programmes × openings and yields each alternative that is done with at least half of the pieces right
+ * together, as it is found; the caller may stop at any time. Later loads find the fryer warm. Same plan and seed, same
+ * order. Cost: some 36 forecasts, more where there are several loads.
  */
 export function* searchPlans(plan: Plan, seed: number): Generator<Alternative, void, void> {
   const others = plan.events.filter((event) => !isMixing(event.action));
   for (let batches = 1; batches <= MOST_BATCHES; batches++) {
     for (const stages of programmes(plan)) {
-      const share = { ...plan, mass: plan.mass / batches, stages, preparation: shareOf(plan, batches) };
-      const unshaken = forecastPlan({ ...share, events: others }, seed, COARSE_RESOLUTION);
-      const minutes = (unshaken.doneTime ?? stages.reduce((sum, stage) => sum + stage.duration, 0)) / 60;
+      const unshaken = forecastPlan(dividePlan({ ...plan, stages, events: others }, batches), seed);
       for (const openings of OPENINGS) {
-        const shakes = spreadOpenings(openings, minutes).map((minute) => ({
+        const shakes = spreadOpenings(openings, unshaken.pull.time / 60).map((minute) => ({
           time: minute * 60,
           action: 'shake' as const,
         }));
-        const candidate: Plan = { ...share, events: [...others, ...shakes] };
-        const forecast = openings === 0 ? unshaken : forecastPlan(candidate, seed, COARSE_RESOLUTION);
-        if (forecast.doneTime === null) continue;
-        yield {
-          plan: candidate,
-          batches,
-          score: {
-            time: batches * forecast.peak.time + (batches - 1) * CHANGE_OVER,
-            evenness: forecast.peak.share,
-            attention: batches * openings + (batches - 1),
-          },
-        };
+        const candidate: Plan = { ...plan, stages, events: [...others, ...shakes] };
+        const { time, evenness, inTime } = forecastLoads(candidate, batches, seed);
+        if (!inTime || evenness < LEAST_RIGHT) continue;
+        const attention = batches * openings + (batches - 1);
+        yield { plan: dividePlan(candidate, batches), batches, score: { time, evenness, attention } };
       }
     }
   }
-}
-
-function shareOf(plan: Plan, batches: number): Plan['preparation'] {
-  return plan.preparation.map((step) => ('mass' in step ? { ...step, mass: step.mass / batches } : step));
 }
 
 /** Alternatives that no other beats in every point: the trade-off front, quickest first. */

@@ -1,14 +1,15 @@
 import { actAtDrawer } from '../../core/batch/simulate-cook';
-import { type CookRun, startRun, stepRun } from '../../core/batch/cook-run';
+import { basketWeight, type CookRun, startRun, stepRun } from '../../core/batch/cook-run';
 import type { PieceGroup } from '../../core/batch/piece-group';
 import { visibleBrowning } from '../../core/piece/piece-step.kernel';
-import { COARSE_RESOLUTION } from '../../core/batch/resolution';
+import { STANDARD_RESOLUTION } from '../../core/batch/resolution';
 import { colourAtBrowning, type LabColour } from '../../core/food/colour-ramp';
 import { createCavity, stepCavity } from '../../core/fryer/cavity';
 import { AMBIENT_TEMPERATURE } from '../../core/properties/kitchen-air';
 import type { Fryer } from '../../core/plan/fryer';
 import { fryerFromLabel } from '../../core/fryer/fryer-from-label';
 import { createSeededRandom } from '../../core/numeric/seeded-random';
+import { outerRamp } from '../../core/plan/outer-ramp';
 import type { CookEvent, Plan } from '../../core/plan/plan';
 
 /** Longest step of the simulation, s, and of an empty fryer. */
@@ -35,7 +36,7 @@ export interface SimulatedKitchen {
   readonly dial: number | null;
   readonly heating: boolean;
   readonly drawerOut: boolean;
-  /** kg of all pieces that were put in, as they are now */
+  /** kg of what is in the basket */
   readonly mass: number;
   /** K at the centre of a typical piece */
   readonly centre: number;
@@ -90,9 +91,7 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
       return drawerOutFor > 0;
     },
     get mass() {
-      return batch
-        ? joined(batch.run).reduce((sum, { part, water }) => sum + part.mass - water.start + water.left, 0)
-        : 0;
+      return batch ? basketWeight(batch.run) : 0;
     },
     get centre() {
       return batch ? median(joined(batch.run).flatMap(centres)) : AMBIENT_TEMPERATURE;
@@ -102,7 +101,7 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
       const [first] = batch.run.groups;
       const faces = new Float64Array(2 * first!.state.count);
       visibleBrowning(first!.state, faces, 0);
-      return colourAtBrowning(first!.part.food.ramp, median([...faces]));
+      return colourAtBrowning(outerRamp(first!.part), median([...faces]));
     },
     turnDial(kelvin) {
       dial = kelvin;
@@ -116,7 +115,7 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
         preheat: null,
         browningScale: plan.browningScale * (1 + HIDDEN.browning * hidden.browning),
       };
-      const run = startRun(own, random, COARSE_RESOLUTION);
+      const run = startRun(own, random, STANDARD_RESOLUTION);
       Object.assign(run.cavity, warm);
       batch = { run, plan: own };
       drawerOutFor = 0;

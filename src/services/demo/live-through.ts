@@ -1,7 +1,6 @@
 import { simulateCook } from '@/core/batch/simulate-cook';
-import { forecastInterval } from '@/core/forecast/ensemble';
-import { type Forecast, forecastPlan } from '@/core/forecast/forecast';
-import { findDoneTime } from '@/core/forecast/done-time';
+import { forecastInterval, pullTimeOf } from '@/core/forecast/interval';
+import { type Forecast, forecastPlan, pullTimeIn } from '@/core/forecast/forecast';
 import { normalQuantile } from '@/core/numeric/normal-quantile';
 import { createSeededRandom } from '@/core/numeric/seeded-random';
 import { quantileOfSorted } from '@/core/numeric/quantile';
@@ -17,9 +16,6 @@ export const HIDDEN_TRUTH = {
 /** Spread of the day: ln of browning, s of the cook's timing. Source: assumed. */
 const DAY_BROWNING = 0.15;
 const HAND_DELAY = 25;
-
-/** Members behind the stored interval. */
-const MEMBERS = 8;
 
 /** What happened to a demo batch, s after loading, and what came of it. */
 export interface LivedBatch {
@@ -47,8 +43,8 @@ export function liveThrough(plan: Plan, fryer: keyof typeof HIDDEN_TRUTH, seed: 
     },
   };
   const record = simulateCook(real, seed);
-  const ready = findDoneTime(record, plan) ?? cookDuration(plan) - 60;
-  const pulledAfter = Math.min(cookDuration(plan) - record.interval, ready + 60 + noise() * HAND_DELAY);
+  const ready = pullTimeOf(record, plan) ?? cookDuration(plan) - 60;
+  const pulledAfter = Math.min(cookDuration(plan) - record.interval, ready + noise() * HAND_DELAY);
   const sample = Math.round(pulledAfter / record.interval);
   return {
     forecast: storedForecast(forecast, plan),
@@ -59,13 +55,15 @@ export function liveThrough(plan: Plan, fryer: keyof typeof HIDDEN_TRUTH, seed: 
 }
 
 function storedForecast(forecast: Forecast, plan: Plan): BatchForecast {
-  const interval = forecastInterval(plan, MEMBERS, 1);
+  const interval = forecastInterval(plan, 1);
   const minutes = (seconds: number | null) => (seconds === null ? null : Number((seconds / 60).toFixed(2)));
   return {
-    done_min: minutes(forecast.doneTime),
+    done_min: minutes(pullTimeIn(forecast)),
     done_p10_min: minutes(interval.p10),
     done_p90_min: minutes(interval.p90),
-    window: forecast.window && { from_min: minutes(forecast.window.from)!, to_min: minutes(forecast.window.to)! },
+    window: forecast.window.held
+      ? { from_min: minutes(forecast.window.from)!, to_min: minutes(forecast.window.to)! }
+      : null,
     first_check_min: minutes(forecast.firstCheck),
   };
 }

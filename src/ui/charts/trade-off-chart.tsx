@@ -1,14 +1,14 @@
 'use client';
 
 import { extent, scaleLinear } from 'd3';
-import { clockText, percentText } from '../words/format';
+import { wholeMinutes, percentText } from '../words/format';
 import type { FoundPlan } from '../../workers/study/protocol';
 
 const [WIDTH, HEIGHT, LEFT, BASE] = [500, 210, 44, 172];
 
 /** What a point says when it is reached by key or pointer. */
 function pointWords({ batches, score }: FoundPlan): string {
-  return `${clockText(score.time)} min, ${percentText(score.evenness)} right, ${score.attention} openings, ${batches} ${batches === 1 ? 'batch' : 'batches'}`;
+  return `about ${wholeMinutes(score.time)} min, ${percentText(score.evenness)} right, ${score.attention} openings, ${batches} ${batches === 1 ? 'batch' : 'batches'}`;
 }
 
 /** The trade-off front: total minutes across, share right up, openings as the number in each point. Touching a point tries it. */

@@ -118,9 +118,9 @@ test('points of the trade-off stand by time and evenness, say both, and are trie
   render(<TradeOffChart found={points} best={points[1]!} onTry={onTry} />);
   const buttons = screen.getAllByRole('button');
   expect(buttons.map((button) => button.getAttribute('aria-label'))).toEqual([
-    'Try 15:00 min, 80 % right, 0 openings, 1 batch',
-    'Try 20:00 min, 95 % right, 3 openings, 1 batch',
-    'Try 33:20 min, 100 % right, 5 openings, 2 batches',
+    'Try about 15 min, 80 % right, 0 openings, 1 batch',
+    'Try about 20 min, 95 % right, 3 openings, 1 batch',
+    'Try about 33 min, 100 % right, 5 openings, 2 batches',
   ]);
   const left = screen.getAllByRole('listitem').map((item) => parseFloat(item.style.left));
   expect([...left].sort((a, b) => a - b)).toEqual(left);
@@ -135,7 +135,7 @@ test('a mark on the field is moved by half minutes with keys, and follows a drag
     <FieldHandles handles={[{ key: 's', word: 'Shake', at: 420, onMove, onRelease }]} x={x} top={0} height={100} />,
   );
   const mark = screen.getByRole('slider', { name: /Shake/ });
-  expect(mark).toHaveAttribute('aria-valuetext', '7:00');
+  expect(mark).toHaveAttribute('aria-valuetext', '7 min');
   fireEvent.keyDown(mark, { key: 'ArrowLeft' });
   expect(onRelease).toHaveBeenLastCalledWith(390);
   mark.setPointerCapture = jest.fn();

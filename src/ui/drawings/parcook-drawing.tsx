@@ -1,9 +1,7 @@
 import { useMemo } from 'react';
-import { cutThickness, pieceGeometry } from '../../core/cut/piece-geometry';
-import { createPieceState } from '../../core/piece/piece-state';
-import { tissueOf } from '../../core/piece/tissue';
+import { cutThickness } from '../../core/cut/piece-geometry';
 import type { Plan } from '../../core/plan/plan';
-import { prepareBatch } from '../../core/prep/prepare-batch';
+import { preparedPiece } from '../../core/prep/just-holds';
 import { foodColour } from '../colour/food-colours';
 import { type DrawingProps, PAPER, Sketch } from './sketch';
 
@@ -12,9 +10,10 @@ const RINGS = 15;
 
 /** Softness from the skin to the heart of one piece as it leaves the pot, 0–1. */
 function softnessProfile(plan: Plan): number[] {
-  const state = createPieceState([pieceGeometry(plan.cut)], 2 * RINGS - 1, tissueOf(plan.food), plan.startTemperature);
-  prepareBatch(state, plan, 1);
-  return Array.from({ length: RINGS }, (_, i) => Math.min(1, state.softening[i]! / plan.food.softeningDose));
+  const { state } = preparedPiece(plan, 2 * RINGS - 1);
+  return Array.from({ length: RINGS }, (_, i) =>
+    Math.min(1, state.softening[state.coatCells + i]! / plan.food.softeningDose),
+  );
 }
 
 /** A piece cut through: the softer a ring, the paler and wetter it is drawn; raw ones keep their colour. */

@@ -1,4 +1,4 @@
-import { pressedShare, THAWED_SHARE } from '../../core/prep/prepare-batch';
+import { pressedShare, THAWED_SHARE } from '../../core/prep/press';
 import { foodColour } from '../colour/food-colours';
 import { type DrawingProps, PAPER, Sketch } from './sketch';
 

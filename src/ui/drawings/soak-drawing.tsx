@@ -1,6 +1,5 @@
 import { cutThickness } from '../../core/cut/piece-geometry';
-import { SUGAR_DIFFUSIVITY } from '../../core/piece/kinetics';
-import { readTable } from '../../core/numeric/uniform-table';
+import { sugarDiffusivity } from '../../core/prep/sugar-leaching';
 import { foodColour } from '../colour/food-colours';
 import { type DrawingProps, PAPER, Sketch } from './sketch';
 
@@ -10,9 +9,7 @@ export function SoakDrawing({ plan, ramp, large }: DrawingProps) {
   const soak = plan.preparation.find((step) => step.step === 'soak');
   const scale = large ? 9 : 2.2;
   const side = Math.min(cutThickness(plan.cut) * 1000 * scale, height - 16);
-  const depth = soak
-    ? Math.sqrt(readTable(SUGAR_DIFFUSIVITY, soak.waterTemperature) * soak.duration) * 1000 * scale
-    : 0;
+  const depth = soak ? Math.sqrt(sugarDiffusivity(soak.waterTemperature) * soak.duration) * 1000 * scale : 0;
   const margin = Math.min(depth, side / 2);
   const left = (width - side) / 2;
   const top = (height - side) / 2 + (large ? 6 : 2);

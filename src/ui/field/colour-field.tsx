@@ -106,7 +106,7 @@ export function ColourField({
           <svg width={width} height={total} className="absolute inset-0" aria-hidden>
             <StageLine stages={stages} duration={duration} x={x} height={STAGE_HEIGHT - LETTER_HEIGHT} units={units} />
             <OpeningMarks openings={openings} x={x} top={fieldTop} height={height} duration={duration} />
-            <WindowBracket window={window} x={x} top={fieldTop + height + 2} />
+            <WindowBracket window={window} pull={forecast.pull.time} x={x} top={fieldTop + height + 2} />
             <FieldAxis x={x} duration={duration} top={fieldTop + height + BRACKET_HEIGHT} />
             <ShareLine
               track={track}

@@ -2,7 +2,7 @@
 
 import type { ScaleLinear } from 'd3';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
-import { clockText } from '../words/format';
+import { halfMinutes } from '../words/format';
 
 /** A mark on the field that can be dragged along the minutes. */
 export interface FieldHandle {
@@ -51,7 +51,7 @@ export function FieldHandles({
           aria-valuemin={x.domain()[0]}
           aria-valuemax={x.domain()[1]}
           aria-valuenow={handle.at}
-          aria-valuetext={clockText(handle.at)}
+          aria-valuetext={`${halfMinutes(handle.at)} min`}
           className="no-print pointer-events-auto absolute w-11 -translate-x-1/2 cursor-ew-resize touch-none rounded-[4px] hover:bg-white/25"
           style={{ left: x(handle.at), top, height }}
           onKeyDown={(event) => onKeyDown(event, handle)}

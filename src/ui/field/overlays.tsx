@@ -1,5 +1,5 @@
 import { line, type ScaleLinear } from 'd3';
-import { WINDOW_SHARE, type Window } from '../../core/forecast/window';
+import { WINDOW_SHARE, type Window } from '../../core/forecast/best-moment';
 import type { ShareTrack } from '../../core/forecast/shares';
 import type { CookEvent, Stage } from '../../core/plan/plan';
 import { celsiusFromKelvin } from '../../core/units/temperature';
@@ -103,16 +103,22 @@ export function OpeningMarks({
     ));
 }
 
-/** The window as a bracket under the field, with its word. */
-export function WindowBracket({ window, x, top }: { window: Window | null; x: TimeScale; top: number }) {
-  if (!window) return null;
+/** The window as a bracket under the field, open where not all are right together, with the moment to pull as its stem. */
+export function WindowBracket({ window, pull, x, top }: { window: Window; pull: number; x: TimeScale; top: number }) {
   const from = x(window.from);
   const to = Math.max(from + 4, x(window.to));
   return (
     <g>
-      <path d={`M${from} ${top}V${top + 6}H${to}V${top}`} fill="none" className="stroke-current" strokeWidth={2.5} />
-      <text x={(from + to) / 2} y={top + 17} textAnchor="middle" className="fill-current text-[12px] font-semibold">
-        window
+      <path
+        d={`M${from} ${top}V${top + 6}H${to}V${top}`}
+        fill="none"
+        className="stroke-current"
+        strokeWidth={2.5}
+        strokeDasharray={window.held ? undefined : '3 3'}
+      />
+      <path d={`M${x(pull) - 5} ${top + 8}h10l-5 -9z`} className="fill-current" />
+      <text x={x(pull)} y={top + 20} textAnchor="middle" className="fill-current text-[12px] font-semibold">
+        pull
       </text>
     </g>
   );

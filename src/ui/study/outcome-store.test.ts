@@ -4,7 +4,7 @@ import type { PlanFile } from '../../schemas/plan-file';
 import { type AskOutcomes, createOutcomeStore } from './outcome-store';
 
 const keyOf = (mass_g: number) => JSON.stringify({ ...FIRST_PLAN, mass_g });
-const outcome = (doneTime: number) => ({ doneTime }) as PlanOutcome;
+const outcome = (pullTime: number) => ({ pullTime }) as PlanOutcome;
 
 function storeWithAsker() {
   const questions: { masses: number[]; answer: (index: number, done: number) => void; off: boolean }[] = [];
@@ -42,7 +42,7 @@ test('each answer is told as it comes and is not asked again; what was asked bef
   jest.advanceTimersByTime(300);
   questions[0]!.answer(1, 1200);
   expect(heard).toHaveBeenCalledTimes(1);
-  expect(store.outcome(keyOf(400))).toEqual({ doneTime: 1200 });
+  expect(store.outcome(keyOf(400))).toEqual({ pullTime: 1200 });
   expect(store.outcome(keyOf(300))).toBeUndefined();
   leave();
   store.want([keyOf(400), keyOf(600)]);

@@ -1,26 +1,36 @@
-import type { DoneInterval } from '../../core/forecast/ensemble';
 import type { Forecast } from '../../core/forecast/forecast';
-import { clockText, percentText } from './format';
+import type { PullInterval } from '../../core/forecast/interval';
+import { halfMinutes, percentText, wholeMinutes } from './format';
 
-/** When the batch is right, in one sentence. */
-export function windowText({ window, peak, doneTime }: Forecast): string {
-  if (window)
-    return `Right from ${clockText(window.from)} to ${clockText(window.to)}, at best ${percentText(peak.share)}.`;
-  if (doneTime === null) return 'Not done within the stages.';
-  return `Never all right together; at best ${percentText(peak.share)} at ${clockText(peak.time)}.`;
+/** The head of every forecast: the one moment to pull. */
+export function pullText({ pull, inTime, record }: Pick<Forecast, 'pull' | 'inTime'> & PulledRecord): string {
+  return inTime
+    ? `Pull after about ${wholeMinutes(pull.time)} min`
+    : `Not done in ${wholeMinutes((record.samples - 1) * record.interval)} min`;
 }
 
-/** Range in which eight of ten such batches are done, or null while it is being worked out or has no end. */
-export function intervalText(interval: DoneInterval | null): string | null {
+type PulledRecord = { readonly record: Pick<Forecast['record'], 'samples' | 'interval'> };
+
+/** How long it stays right around the pull, in one sentence. */
+export function windowText({ window, peak, inTime }: Pick<Forecast, 'window' | 'peak' | 'inTime'>): string {
+  if (!inTime) return `The stages end before most pieces are ready; at best ${percentText(peak.share)} are right.`;
+  const from = halfMinutes(window.from);
+  const to = halfMinutes(window.to);
+  const when = from === to ? `at ${from} min` : `from ${from} to ${to} min`;
+  return window.held
+    ? `Right ${when}, at best ${percentText(peak.share)} of the pieces together.`
+    : `Never all right together: at best ${percentText(peak.share)}, ${when}.`;
+}
+
+/** Range in which eight of ten such batches are pulled, min, or null while it is being worked out or has no end. */
+export function intervalText(interval: PullInterval | null): string | null {
   if (!interval || interval.p10 === null) return null;
-  const whole = (seconds: number) => String(Math.round(seconds / 60));
   return interval.p90 === null
-    ? `80 % range ${whole(interval.p10)} min to beyond the stages`
-    : `80 % range ${whole(interval.p10)}–${whole(interval.p90)} min`;
+    ? `(${wholeMinutes(interval.p10)} to beyond the stages)`
+    : `(${wholeMinutes(interval.p10)}–${wholeMinutes(interval.p90)})`;
 }
 
 /** The forecast for a screen reader. */
 export function spokenForecast(forecast: Forecast): string {
-  const done = forecast.doneTime === null ? 'Not done within the stages' : `Done at ${clockText(forecast.doneTime)}`;
-  return `${done}. ${windowText(forecast)} ${forecast.warnings.length} warnings.`;
+  return `${pullText(forecast)}. ${windowText(forecast)} ${forecast.warnings.length} warnings.`;
 }

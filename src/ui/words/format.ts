@@ -82,6 +82,17 @@ export function clockText(seconds: number): string {
   return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
 }
 
+/** Whole minutes as planning speaks of them: 18. Never seconds, which no plan keeps. */
+export function wholeMinutes(seconds: number): string {
+  return String(Math.round(Math.max(0, seconds) / 60));
+}
+
+/** Minutes to the half, as openings are set: 7½. */
+export function halfMinutes(seconds: number): string {
+  const halves = Math.round(Math.max(0, seconds) / 30);
+  return `${halves > 1 || halves === 0 ? Math.floor(halves / 2) : ''}${halves % 2 === 1 ? '½' : ''}`;
+}
+
 /** 62 % from 0.62. */
 export function percentText(share: number): string {
   return `${Math.round(share * 100)} %`;

@@ -1,6 +1,7 @@
 import type { PrepTask } from '../../core/prep/prep-tasks';
 import type { Verdict } from '../../core/piece/judge-piece';
-import type { CookAction, DryingMethod, ParcookMethod, TargetColour, TargetCrispness } from '../../core/plan/plan';
+import type { TargetColour, TargetCrispness } from '../../core/food/wish';
+import type { CookAction, DryingMethod, ParcookMethod } from '../../core/plan/plan';
 import type { BatchEventKind } from '../../core/run/run-state';
 import type { CutShape } from '../../core/cut/cut';
 import type { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS } from '../../schemas/batch';

@@ -1,5 +1,5 @@
 import type { PlanFile } from '../../schemas/plan-file';
-import { areaText, clockText, massText, percentText, temperatureText, type UnitSystem } from './format';
+import { areaText, halfMinutes, massText, percentText, temperatureText, type UnitSystem } from './format';
 import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from './labels';
 import { cutText, prepPhrase } from './plan-text';
 
@@ -37,7 +37,7 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
     'Openings',
     cook.events
       .toSorted((a, b) => a.minute - b.minute)
-      .map((event) => `${ACTION_WORDS[event.action].toLowerCase()} ${clockText(event.minute * 60)}`)
+      .map((event) => `${ACTION_WORDS[event.action].toLowerCase()} ${halfMinutes(event.minute * 60)} min`)
       .join(', ') || 'none',
   );
   said.set('Wished', `${COLOUR_WORDS[target.colour]}, ${CRISPNESS_WORDS[target.crispness].toLowerCase()}`);

@@ -11,20 +11,21 @@ const base = planOutcome({ windowWidth: 150 });
 
 test.each<[Partial<PlanOutcome>, string]>([
   [{}, 'no difference here'],
-  [{ doneTime: 1280 }, '1:20 min later'],
-  [{ doneTime: 1160, peakShare: 0.99 }, '40 s sooner, +9 % right'],
-  [{ doneTime: null }, 'not done in time'],
-  [{ windowWidth: 90, acrylamide: 'watch' }, 'window 1:00 min shorter, acrylamide watch'],
+  [{ pullTime: 1280 }, '1½ min later'],
+  [{ pullTime: 1160, peakShare: 0.99 }, '½ min sooner, +9 % right'],
+  [{ pullTime: null }, 'not done in time'],
+  [{ windowWidth: 90, acrylamide: 'watch' }, 'window 1 min shorter, acrylamide watch'],
   [{ breakage: 0.2 }, '20 % may break'],
-  [{ handsOn: 240, preparation: 1940 }, '1:00 min less work'],
-  [{ preparation: 3800 }, '30:00 min more waiting'],
+  [{ handsOn: 240, preparation: 1940 }, '1 min less work'],
+  [{ preparation: 3800 }, '30 min more waiting'],
 ])('the price of %j reads %s', (change, words) => {
   expect(priceText(base, planOutcome({ ...base, ...change }))).toBe(words);
 });
 
-test('a stretch is said in fives of seconds below a minute', () => {
-  expect(stretchText(42)).toBe('40 s');
-  expect(stretchText(-125)).toBe('2:05 min');
+test('a stretch is said to the half minute', () => {
+  expect(stretchText(42)).toBe('½ min');
+  expect(stretchText(-125)).toBe('2 min');
+  expect(stretchText(450)).toBe('7½ min');
 });
 
 test('two plans differ in what was changed and in nothing else', () => {
@@ -37,17 +38,22 @@ test('two plans differ in what was changed and in nothing else', () => {
 });
 
 test('a slip is told with its numbers, in the kitchen’s units', () => {
-  const slip = { factor: 'thermostat', by: -10, doneShift: 95, peakShift: -0.06, weight: 2 } as const;
-  expect(sensitivityText(slip, 'metric')).toBe('A fryer that runs 10 °C cool: 1:35 min later, −6 % right');
+  const slip = { factor: 'thermostat', by: -10, pullShift: 95, peakShift: -0.06, weight: 2 } as const;
+  expect(sensitivityText(slip, 'metric')).toBe('A fryer that runs 10 °C cool: 1½ min later, −6 % right');
   expect(sensitivityText(slip, 'us')).toContain('18 °F cool');
-  expect(sensitivityText({ ...slip, doneShift: null, peakShift: 0 }, 'metric')).toContain('not done in time');
+  expect(sensitivityText({ ...slip, pullShift: null, peakShift: 0 }, 'metric')).toContain('not done in time');
 });
 
 test('a card goes from the cut to the rest, with the openings that come before the end', () => {
-  const steps = cardSteps(FIRST_PLAN, planFromFile(FIRST_PLAN), 16 * 60, 'metric').map((step) => step.text);
+  const steps = cardSteps(
+    FIRST_PLAN,
+    planFromFile(FIRST_PLAN),
+    { pull: { time: 16 * 60, share: 1 }, inTime: true, firstCheck: 14 * 60 },
+    'metric',
+  ).map((step) => step.text);
   expect(steps[0]).toMatch(/^Cut: .*500 g, about 66 pieces/);
-  expect(steps).toContain('Shake at 7:00.');
-  expect(steps).not.toContain('Shake at 17:00.');
-  expect(steps.at(-2)).toMatch(/^Pull at about 16:00/);
+  expect(steps).toContain('Shake after 7 min.');
+  expect(steps).not.toContain('Shake after 17 min.');
+  expect(steps.at(-2)).toMatch(/^Pull after about 16 min; begin looking after 14 min/);
   expect(steps.at(-1)).toBe('Rest 2 min on a rack.');
 });

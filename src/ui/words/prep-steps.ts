@@ -1,9 +1,11 @@
+import type { BestMoment } from '../../core/forecast/best-moment';
+import { pullTimeIn } from '../../core/forecast/forecast';
 import { batchYield } from '../../core/cut/batch-yield';
 import { prepTasks } from '../../core/prep/prep-tasks';
 import type { Plan } from '../../core/plan/plan';
 import { celsiusFromKelvin } from '../../core/units/temperature';
 import type { PlanFile } from '../../schemas/plan-file';
-import { clockText, massText, temperatureText, type UnitSystem } from './format';
+import { halfMinutes, massText, temperatureText, type UnitSystem, wholeMinutes } from './format';
 import { ACTION_WORDS } from './labels';
 import { cutText, prepPhrase } from './plan-text';
 
@@ -16,7 +18,13 @@ export interface CardStep {
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The whole plan as steps to read aloud at the board and the fryer, in order. */
-export function cardSteps(document: PlanFile, plan: Plan, doneTime: number | null, units: UnitSystem): CardStep[] {
+export function cardSteps(
+  document: PlanFile,
+  plan: Plan,
+  moment: Pick<BestMoment, 'pull' | 'inTime' | 'firstCheck'>,
+  units: UnitSystem,
+): CardStep[] {
+  const pullTime = pullTimeIn(moment);
   const { count } = batchYield(plan.food, plan.cut, plan.mass);
   const tasks = prepTasks(plan);
   const steps: CardStep[] = [
@@ -40,26 +48,26 @@ export function cardSteps(document: PlanFile, plan: Plan, doneTime: number | nul
   steps.push({ text: 'Load the basket.', duration: null });
   let from = 0;
   for (const stage of plan.stages) {
-    if (from > 0 && (doneTime === null || from < doneTime)) {
+    if (from > 0 && (pullTime === null || from < pullTime)) {
       steps.push({
-        text: `At ${clockText(from)} set ${temperatureText(celsiusFromKelvin(stage.temperature), units)}.`,
+        text: `After ${halfMinutes(from)} min set ${temperatureText(celsiusFromKelvin(stage.temperature), units)}.`,
         duration: null,
       });
     }
     from += stage.duration;
   }
   const openings = plan.events
-    .filter((event) => doneTime === null || event.time < doneTime)
+    .filter((event) => pullTime === null || event.time < pullTime)
     .toSorted((a, b) => a.time - b.time);
   for (const { time, action } of openings) {
-    steps.push({ text: `${ACTION_WORDS[action]} at ${clockText(time)}.`, duration: null });
+    steps.push({ text: `${ACTION_WORDS[action]} after ${halfMinutes(time)} min.`, duration: null });
   }
   steps.push({
     text:
-      doneTime === null
+      pullTime === null
         ? 'Not done within the stages: look and go on.'
-        : `Pull at about ${clockText(doneTime)}; begin looking at ${clockText(doneTime * 0.88)}.`,
-    duration: doneTime,
+        : `Pull after about ${wholeMinutes(pullTime)} min; begin looking after ${wholeMinutes(moment.firstCheck)} min.`,
+    duration: pullTime,
   });
   const { rest } = document;
   steps.push({

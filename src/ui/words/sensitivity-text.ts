@@ -26,15 +26,18 @@ function slipText(factor: SensitivityFactor, by: number, units: UnitSystem): str
   }
 }
 
+/** A shift below this is none that a cook could tell, s. Source: assumed, a quarter of a minute. */
+const NOTICED_SHIFT = 15;
+
 /** What a slip would do, as one phrase with its numbers. */
-export function sensitivityText({ factor, by, doneShift, peakShift }: Sensitivity, units: UnitSystem): string {
-  const done =
-    doneShift === null
+export function sensitivityText({ factor, by, pullShift, peakShift }: Sensitivity, units: UnitSystem): string {
+  const pull =
+    pullShift === null
       ? 'not done in time'
-      : Math.abs(doneShift) < 5
-        ? 'done at the same minute'
-        : `${stretchText(doneShift)} ${doneShift > 0 ? 'later' : 'sooner'}`;
+      : Math.abs(pullShift) < NOTICED_SHIFT
+        ? 'pulled at the same minute'
+        : `${stretchText(pullShift)} ${pullShift > 0 ? 'later' : 'sooner'}`;
   const share =
     Math.abs(peakShift) < 0.02 ? '' : `, ${peakShift > 0 ? '+' : '−'}${Math.round(Math.abs(peakShift) * 100)} % right`;
-  return `${slipText(factor, by, units)}: ${done}${share}`;
+  return `${slipText(factor, by, units)}: ${pull}${share}`;
 }

@@ -1,6 +1,5 @@
 import type { Warning } from '../../core/forecast/warning';
-import { warningDetail } from '../../schemas/forecast-file';
-import { percentText, temperatureGapText, type UnitSystem } from './format';
+import { halfMinutes, massText, percentText, temperatureGapText, type UnitSystem } from './format';
 
 /** A warning as one plain sentence that says what to change. */
 export function warningText(warning: Warning, units: UnitSystem): string {
@@ -14,16 +13,24 @@ export function warningText(warning: Warning, units: UnitSystem): string {
     case 'not-done-in-time':
       return 'The stages end before the batch is done. Make the last stage longer or hotter.';
     case 'window-narrow':
-      return `Everything is right for only ${Math.round(warning.width)} s. A lower temperature gives more time to pull.`;
+      return `Everything is right for only about ${halfMinutes(warning.width)} min. A lower temperature gives more time to pull.`;
     case 'cut-uneven':
       return `At best ${percentText(warning.peakShare)} are right together: thin pieces are done before thick ones. Pull in stages, or cut more evenly.`;
     case 'never-together':
       return `At best ${percentText(warning.peakShare)} are right together. Shake more often, load less, or pull in stages.`;
     case 'dries-before-browning':
+      return 'The pieces dry through before they brown. Cut thicker, load less, or set the dial higher.';
     case 'browns-before-cooked':
+      return 'The colour is past what you want before the inside is cooked. Set the dial lower, cut thinner, or par-cook.';
     case 'breaks':
+      return `About ${percentText(warning.share)} of the pieces may break before they are loaded: they are soft and handled much. Par-cook shorter, or let them steam dry instead of rubbing.`;
     case 'smoke':
+      return `About ${massText(warning.drippingG, units)} of oil will drip onto a hot floor and may smoke. Use less oil.`;
     case 'acrylamide-high':
-      return warningDetail(warning);
+      return 'Acrylamide is likely to be high at this colour. Pull at golden, soak longer, and keep potatoes out of the fridge.';
+    case 'never-turned':
+      return 'The pieces are never turned, so their under side stays pale. Shake or flip them at least once.';
+    case 'numerics':
+      return `The computation had to be mended ${warning.times} times on the way; take this forecast as rough.`;
   }
 }

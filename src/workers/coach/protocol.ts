@@ -1,12 +1,12 @@
 import type { Advice } from '../../core/coach/advice';
 import type { Observation } from '../../core/coach/observation';
-import type { DoneInterval } from '../../core/forecast/ensemble';
+import type { PullInterval } from '../../core/forecast/interval';
 import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 
 /** What the run looks like after all that was told. */
 export interface Correction {
-  readonly interval: DoneInterval;
+  readonly interval: PullInterval;
   /** likeliest fryer and food */
   readonly unknowns: Unknowns;
   /** observations taken in */
@@ -25,7 +25,7 @@ export interface CoachService {
     document: PlanFile,
     observations: readonly Observation[],
     now: number,
-    plannedDone: number | null,
+    plannedPull: number | null,
     report: (correction: Correction) => void,
   ): Promise<void>;
 }

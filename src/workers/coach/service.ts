@@ -1,7 +1,7 @@
 import { advise, type Advice } from '../../core/coach/advice';
 import { type Filter, observe, refresh, replanFilter, startFilter } from '../../core/coach/filter';
 import type { Observation } from '../../core/coach/observation';
-import { doneOf, meanUnknowns } from '../../core/coach/particles';
+import { pullOf, meanUnknowns } from '../../core/coach/particles';
 import { planFromFile } from '../../schemas/plan-from-file';
 import type { CoachService } from './protocol';
 
@@ -19,7 +19,7 @@ export function createCoachService(): CoachService {
   let told: string[] = [];
   let calls = 0;
   return {
-    async correct(document, observations, now, plannedDone, report) {
+    async correct(document, observations, now, plannedPull, report) {
       const call = ++calls;
       const isOld = async () => {
         await breathe();
@@ -37,7 +37,7 @@ export function createCoachService(): CoachService {
       let current: Filter = filter;
       const answer = (advice: Advice | null) =>
         report({
-          interval: doneOf(current.particles),
+          interval: pullOf(current.particles),
           unknowns: meanUnknowns(current.particles),
           taken: current.taken,
           advice,
@@ -53,8 +53,8 @@ export function createCoachService(): CoachService {
       }
       answer(null);
       if (observations.length === 0 || (await isOld())) return;
-      const likelyDone = doneOf(current.particles).p50;
-      answer(advise(plan, meanUnknowns(current.particles), now, likelyDone, plannedDone, SEED));
+      const likelyPull = pullOf(current.particles).p50;
+      answer(advise(plan, meanUnknowns(current.particles), now, likelyPull, plannedPull, SEED));
     },
   };
 }

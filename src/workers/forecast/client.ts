@@ -1,5 +1,5 @@
 import { proxy, wrap } from 'comlink';
-import { doneInterval, type DoneInterval } from '../../core/forecast/ensemble';
+import { type PullInterval, pullInterval } from '../../core/forecast/interval';
 import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 import type { ForecastAnswer, ForecastService } from './protocol';
@@ -14,7 +14,7 @@ export interface Forecaster {
 /** What becomes of a request. */
 export interface ForecastListener {
   onForecast(answer: ForecastAnswer): void;
-  onInterval(interval: DoneInterval): void;
+  onInterval(interval: PullInterval): void;
   onFailure(): void;
 }
 
@@ -45,10 +45,10 @@ export function createForecaster(listener: ForecastListener): Forecaster {
     if (!isNewest || !withInterval || own !== generation) return;
     while (members.length < MEMBER_WORKERS) members.push(start());
     const shares = await Promise.all(
-      members.map((service, first) => service.doneTimes(document, own, first, members.length)),
+      members.map((service, first) => service.pullTimes(document, own, first, members.length)),
     );
     if (own !== generation || shares.some((share) => share === null)) return;
-    listener.onInterval(doneInterval(shares.flatMap((share) => share ?? [])));
+    listener.onInterval(pullInterval(shares.flatMap((share) => share ?? [])));
   };
   return {
     request(document, withInterval, unknowns) {

@@ -1,4 +1,5 @@
 import type { Forecast } from '../../core/forecast/forecast';
+import type { PullTime } from '../../core/forecast/interval';
 import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 
@@ -17,6 +18,6 @@ export interface ForecastService {
     generation: number,
     report: (answer: ForecastAnswer) => void,
   ): Promise<boolean>;
-  /** Done times, s, of every `stride`-th member of the ensemble from `first` on, or null when a newer request came in. */
-  doneTimes(document: PlanFile, generation: number, first: number, stride: number): Promise<(number | null)[] | null>;
+  /** Pull times of every `stride`-th sigma point from `first` on, or null when a newer request came in. */
+  pullTimes(document: PlanFile, generation: number, first: number, stride: number): Promise<PullTime[] | null>;
 }

@@ -1,5 +1,5 @@
 import type { Resolution } from '../../core/batch/resolution';
-import { ensemblePlans, memberDoneTime } from '../../core/forecast/ensemble';
+import { pullTimesAt, SIGMA_POINTS } from '../../core/forecast/interval';
 import { forecastPlan } from '../../core/forecast/forecast';
 import { withUnknowns } from '../../core/forecast/unknowns';
 import { planFromFile } from '../../schemas/plan-from-file';
@@ -7,9 +7,6 @@ import type { ForecastService } from './protocol';
 
 /** First picture while a lever moves. */
 const COARSE: Resolution = { pieces: 6, cells: 11, step: 10, interval: 40 };
-
-/** Members of the ensemble behind the interval shown. */
-const MEMBERS = 16;
 
 const SEED = 1;
 
@@ -38,12 +35,12 @@ export function createForecastService(): ForecastService {
       report({ kind: 'full', forecast: forecastPlan(plan, SEED) });
       return true;
     },
-    async doneTimes(document, generation, first, stride) {
-      const members = ensemblePlans(planFromFile(document), MEMBERS, SEED);
-      const times: (number | null)[] = [];
-      for (let i = first; i < members.length; i += stride) {
+    async pullTimes(document, generation, first, stride) {
+      const plan = planFromFile(document);
+      const times = [];
+      for (let i = first; i < SIGMA_POINTS.length; i += stride) {
         if (await isOld(generation)) return null;
-        times.push(memberDoneTime(members[i]!, SEED + i));
+        times.push(...pullTimesAt(plan, SIGMA_POINTS[i]!, SEED));
       }
       return times;
     },

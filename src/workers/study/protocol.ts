@@ -18,6 +18,12 @@ export interface SearchAnswer {
   readonly finished: boolean;
 }
 
+/** One opening that was chosen. */
+export interface ChosenOpening {
+  readonly minute: number;
+  readonly action: 'shake' | 'toss' | 'flip';
+}
+
 /** Slower questions, asked beside the forecast. Each has a ticket by which it can be called off; then it answers null. */
 export interface StudyService {
   /** reports the outcome of each plan as it is known */
@@ -29,6 +35,8 @@ export interface StudyService {
   sensitivity(ticket: number, document: PlanFile): Promise<Sensitivity[] | null>;
   /** how the bite lasts at each place after pulling at `pulledAt` s */
   hold(ticket: number, document: PlanFile, pulledAt: number): Promise<Record<HoldPlace, HoldForecast> | null>;
+  /** the openings that suit a plan, minutes and what to do */
+  openings(ticket: number, document: PlanFile): Promise<ChosenOpening[] | null>;
   search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;
   callOff(ticket: number): void;
 }

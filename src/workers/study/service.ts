@@ -1,7 +1,8 @@
-import { COARSE_RESOLUTION } from '../../core/batch/resolution';
 import { forecastHold, HOLD_PLACES, type HoldForecast, type HoldPlace } from '../../core/forecast/hold';
 import { outcomeOf } from '../../core/forecast/plan-outcome';
 import { type Sensitivity, tryFactors } from '../../core/forecast/sensitivity';
+import { isMixing } from '../../core/plan/plan';
+import { chooseOpenings } from '../../core/search/choose-openings';
 import { type Alternative, searchPlans, tradeOffFront } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
@@ -33,7 +34,7 @@ export function createStudyService(): StudyService {
     async outcomes(ticket, documents, report) {
       for (const [index, document] of documents.entries()) {
         if (await isOff(ticket)) return;
-        report(index, outcomeOf(planFromFile(document), SEED, COARSE_RESOLUTION));
+        report(index, outcomeOf(planFromFile(document), SEED));
       }
     },
     async sensitivity(ticket, document) {
@@ -52,6 +53,12 @@ export function createStudyService(): StudyService {
         holds[place] = forecastHold(plan, SEED, pulledAt, place, HOLD_FOR, REFRESH_FOR);
       }
       return holds as Record<HoldPlace, HoldForecast>;
+    },
+    async openings(ticket, document) {
+      if (await isOff(ticket)) return null;
+      return chooseOpenings(planFromFile(document), SEED).flatMap(({ time, action }) =>
+        isMixing(action) ? [{ minute: time / 60, action }] : [],
+      );
     },
     async search(ticket, document, report) {
       const found: Alternative[] = [];

@@ -16,6 +16,7 @@ import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { oilFilmGM2 } from './station-drawing';
 import { oilGrams } from './station-figure';
+import { pullTimeIn } from '@/core/forecast/forecast';
 
 const OILINGS = [
   { value: 'toss', word: 'In the bowl' },
@@ -140,7 +141,7 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
         ]}
         onChoose={release}
       />
-      <MakeAhead plan={plan} doneTime={forecast?.doneTime ?? null} serveAt={serveAt} />
+      <MakeAhead plan={plan} pullTime={pullTimeIn(forecast)} serveAt={serveAt} />
       <StationCaution>{STEP_CAUTIONS.coat}</StationCaution>
     </div>
   );

@@ -2,7 +2,7 @@
 
 import { Plus, X } from 'lucide-react';
 import { cookDuration, isMixing } from '@/core/plan/plan';
-import { withMixing, withOpenings, withStages } from '@/editing/edit-cook';
+import { withMixing, withOpenings, withOpeningsBy, withStages } from '@/editing/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
@@ -11,12 +11,13 @@ import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { clockText, temperatureText } from '@/ui/words/format';
+import { halfMinutes, temperatureText } from '@/ui/words/format';
 import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from '@/ui/words/labels';
 import { FindBetter } from './find-better';
 import { typedTemperature } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
+import { pullTimeIn } from '@/core/forecast/forecast';
 
 /** Most stages the station offers. */
 const MOST_STAGES = 3;
@@ -32,7 +33,7 @@ export function CookStation({ document, plan, forecast, move, release }: Station
       document,
       stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)),
     );
-  const minutes = (forecast?.doneTime ?? cookDuration(plan) * 0.75) / 60;
+  const minutes = (pullTimeIn(forecast) ?? cookDuration(plan) * 0.75) / 60;
   return (
     <div className="space-y-3">
       {stages.map((stage, i) => (
@@ -110,10 +111,19 @@ export function CookStation({ document, plan, forecast, move, release }: Station
         }))}
         onChoose={release}
       />
+      <Choice
+        label="Who sets them"
+        value={document.cook.openings ?? 'set'}
+        options={[
+          { value: 'chosen', word: 'Follow the forecast' },
+          { value: 'set', word: 'Leave them as they are' },
+        ]}
+        onChange={(openings) => release(withOpeningsBy(document, openings))}
+      />
       {mixings.length > 0 && (
         <>
           <p className="text-[13px] text-iron-soft">
-            At {mixings.map((event) => clockText(event.minute * 60)).join(', ')}
+            After {mixings.map((event) => halfMinutes(event.minute * 60)).join(', ')} min
           </p>
           <PricedChoice
             label="At each opening"

@@ -12,6 +12,7 @@ import { OutcomeTable } from './outcome-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { waterFilmGM2 } from './station-drawing';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** The ladder of drying, wettest first. */
 const LADDER = ['drain', 'towel', 'spinner', 'towel-twice', 'steam-dry', 'air'] as const;
@@ -42,7 +43,7 @@ export function DryStation({ document, plan, release }: StationProps) {
   return (
     <div className="space-y-3">
       <PricedChoice label="Drying" value={current} document={document} options={ways} onChoose={release} />
-      <OutcomeTable caption="What each comes to" ways={ways} document={document} ramp={plan.food.ramp} />
+      <OutcomeTable caption="How each turns out" ways={ways} document={document} ramp={outerRamp(plan)} />
       <p className="text-[14px]">
         {filmText(film, units)} lie on the cut surface: {massText(grams, units)} of water in all, to be boiled off
         before anything can brown. Wipe the bowl as well, or it goes back on.

@@ -8,7 +8,7 @@ import { Choice } from '@/ui/controls/choice';
 import { TradeOffChart } from '@/ui/charts/trade-off-chart';
 import { useStudy } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
-import { clockText, massText, percentText, temperatureText } from '@/ui/words/format';
+import { massText, percentText, temperatureText, wholeMinutes } from '@/ui/words/format';
 import type { FoundPlan, SearchAnswer } from '@/workers/study/protocol';
 
 /** What matters most, as weights of the search. */
@@ -73,10 +73,12 @@ function Suggestion({ found, release }: { found: FoundPlan; release: (document: 
       <p className="text-[15px]">
         Suits that best:{' '}
         <strong>
-          {batches === 1 ? 'all at once' : `${batches} batches of ${massText(document.mass_g, units)}`}, {dial},{' '}
-          {document.cook.events.length} openings
+          {batches === 1
+            ? 'all at once'
+            : `${batches} loads of ${massText(document.mass_g, units)} one after the other`}
+          , {dial}, {document.cook.events.length} openings
         </strong>
-        : {clockText(score.time)} min in all, {percentText(score.evenness)} right.
+        : about {wholeMinutes(score.time)} min in all, {percentText(score.evenness)} right.
       </p>
       <Button look="main" onClick={() => release(document)}>
         Try it on

@@ -3,18 +3,20 @@
 import { batchYield } from '@/core/cut/batch-yield';
 import type { PlanOutcome } from '@/core/forecast/plan-outcome';
 import { freshLayers } from '@/core/fryer/layers';
-import { CHANGE_OVER } from '@/core/search/search-plans';
+import { CHANGE_OVER } from '@/core/forecast/forecast-loads';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { useOutcomes } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { clockText, massText, percentText } from '@/ui/words/format';
+import { massText, percentText, wholeMinutes } from '@/ui/words/format';
+import { divideFile } from '@/editing/divide-file';
 import { withLoad } from '@/editing/edit-plan';
 import { typedMass } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
+import { pullTimeIn } from '@/core/forecast/forecast';
 
 /** Loads that the bench offers, g. */
 export const LOAD_LIMITS = [50, 1500] as const;
@@ -58,7 +60,7 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         <LayersOrHeap
           document={document}
           layers={layers}
-          doneMin={(forecast?.doneTime ?? plan.stages.reduce((sum, stage) => sum + stage.duration, 0)) / 60}
+          pullMin={(pullTimeIn(forecast) ?? plan.stages.reduce((sum, stage) => sum + stage.duration, 0)) / 60}
           release={release}
         />
       )}
@@ -71,20 +73,20 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
 function LayersOrHeap({
   document,
   layers,
-  doneMin,
+  pullMin,
   release,
 }: {
   document: PlanFile;
   layers: number;
-  doneMin: number;
+  pullMin: number;
   release: (document: PlanFile) => void;
 }) {
   const batches = Math.ceil(layers - 0.15);
   const single: PlanFile = {
-    ...withLoad(document, Math.round(document.mass_g / batches)),
-    cook: { ...document.cook, events: [{ minute: Math.round(doneMin * 0.45), action: 'shake' }] },
+    ...divideFile(document, batches),
+    cook: { ...document.cook, openings: 'set', events: [{ minute: Math.round(pullMin * 0.45), action: 'shake' }] },
   };
-  const tosses = Array.from({ length: Math.max(1, Math.floor((doneMin - 1) / TOSS_EVERY)) }, (_, i) => ({
+  const tosses = Array.from({ length: Math.max(1, Math.floor((pullMin - 1) / TOSS_EVERY)) }, (_, i) => ({
     minute: (i + 1) * TOSS_EVERY,
     action: 'toss' as const,
   }));
@@ -92,7 +94,7 @@ function LayersOrHeap({
   const stages = document.cook.stages.map((stage, i) =>
     i === document.cook.stages.length - 1 ? { ...stage, minutes: Math.min(90, stage.minutes * HEAP_LONGER) } : stage,
   );
-  const heap: PlanFile = { ...document, cook: { stages, events: tosses } };
+  const heap: PlanFile = { ...document, cook: { stages, events: tosses, openings: 'set' } };
   const [inLayers, inHeap] = useOutcomes([single, heap]);
   const columns = [
     {
@@ -125,7 +127,9 @@ function LayersOrHeap({
             [
               'At the fryer',
               (o, times) =>
-                o.doneTime === null ? 'not done' : `${clockText(times * o.doneTime + (times - 1) * CHANGE_OVER)} min`,
+                o.pullTime === null
+                  ? 'not done'
+                  : `${wholeMinutes(times * o.pullTime + (times - 1) * CHANGE_OVER)} min`,
             ],
             ['Right at best', (o) => percentText(o.peakShare)],
             ['Openings', (_o, _t, openings) => String(openings)],

@@ -4,9 +4,9 @@ import { DIPS } from '@/ui/words/dips';
 import { clockBefore } from '@/ui/words/clock-before';
 
 /** By when a marinade or brine must begin, and dips that can be made ahead with their lead time. */
-export function MakeAhead({ plan, doneTime, serveAt }: { plan: Plan; doneTime: number | null; serveAt: string }) {
-  if (doneTime === null) return null;
-  const loaded = doneTime + REST;
+export function MakeAhead({ plan, pullTime, serveAt }: { plan: Plan; pullTime: number | null; serveAt: string }) {
+  if (pullTime === null) return null;
+  const loaded = pullTime + REST;
   const tasks = prepTasks(plan);
   const steeping = plan.preparation.findIndex((step) => step.step === 'marinate' || step.step === 'brine');
   const begin = steeping < 0 ? null : clockBefore(serveAt, loaded + prepDuration(tasks.slice(steeping)));

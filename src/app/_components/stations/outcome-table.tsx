@@ -5,7 +5,8 @@ import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { PlanFile } from '@/schemas/plan-file';
 import { foodColour } from '@/ui/colour/food-colours';
 import { useOutcomes } from '@/ui/study/study-context';
-import { clockText } from '@/ui/words/format';
+import { wholeMinutes } from '@/ui/words/format';
+import { stretchText } from '@/ui/words/price-text';
 
 /** Typical browning of a plan at `time` s. */
 function browningAt({ browning }: PlanOutcome, time: number): number {
@@ -13,7 +14,7 @@ function browningAt({ browning }: PlanOutcome, time: number): number {
   return browning.values[sample] ?? 0;
 }
 
-/** The ways of a step side by side for this batch: done, window, colour at the same minute, acrylamide, hands and waiting. */
+/** The ways of a step side by side for this batch: pull, window, colour at the same minute, acrylamide, hands and waiting. */
 export function OutcomeTable({
   caption,
   ways,
@@ -26,7 +27,7 @@ export function OutcomeTable({
   ramp: ColourRamp;
 }) {
   const [base, ...outcomes] = useOutcomes([document, ...ways.map((way) => way.document)]);
-  const at = base?.doneTime ?? null;
+  const at = base?.pullTime ?? null;
   return (
     <div className="overflow-x-auto">
       <table className="w-full border-collapse text-[13px]">
@@ -35,9 +36,9 @@ export function OutcomeTable({
           <tr className="border-b-2 border-enamel-deep text-left text-iron-soft">
             {[
               '',
-              'done',
-              'window',
-              at === null ? 'colour' : `colour at ${clockText(at)}`,
+              'pull',
+              'right for',
+              at === null ? 'colour' : `colour after ${wholeMinutes(at)} min`,
               'acrylamide',
               'hands',
               'before',
@@ -59,8 +60,12 @@ export function OutcomeTable({
                 </th>
                 {outcome ? (
                   <>
-                    <td className="pr-2">{outcome.doneTime === null ? 'never' : clockText(outcome.doneTime)}</td>
-                    <td className="pr-2">{outcome.windowWidth === 0 ? 'none' : clockText(outcome.windowWidth)}</td>
+                    <td className="pr-2">
+                      {outcome.pullTime === null ? 'never' : `${wholeMinutes(outcome.pullTime)} min`}
+                    </td>
+                    <td className="pr-2">
+                      {outcome.windowWidth === 0 ? 'never all' : stretchText(outcome.windowWidth)}
+                    </td>
                     <td className="pr-2">
                       <span className="flex items-center gap-1.5">
                         <span
@@ -70,7 +75,7 @@ export function OutcomeTable({
                         {browningAt(outcome, at ?? 0).toFixed(2)}
                       </span>
                     </td>
-                    <td className="pr-2">{outcome.acrylamide ?? 'no matter'}</td>
+                    <td className="pr-2">{outcome.acrylamide ?? 'none'}</td>
                     <td className="pr-2">{Math.round(outcome.handsOn / 60)} min</td>
                     <td>{Math.round(outcome.preparation / 60)} min</td>
                   </>

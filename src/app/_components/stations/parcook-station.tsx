@@ -13,6 +13,7 @@ import { PARCOOK_WORDS } from '@/ui/words/labels';
 import { OutcomeTable } from './outcome-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 const METHODS: readonly ParcookMethod[] = ['boil', 'steam', 'microwave', 'pressure', 'hot-soak'];
 
@@ -57,7 +58,7 @@ export function ParcookStation({ document, plan, forecast, move, release }: Stat
         options={ways}
         onChoose={release}
       />
-      <OutcomeTable caption="What each comes to" ways={ways} document={document} ramp={plan.food.ramp} />
+      <OutcomeTable caption="How each turns out" ways={ways} document={document} ramp={outerRamp(plan)} />
       {parcook && (
         <PricedLever
           label="Time"

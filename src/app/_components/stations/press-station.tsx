@@ -5,7 +5,7 @@ import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
 import { massText } from '@/ui/words/format';
-import { pressedShare, THAWED_SHARE } from '@/core/prep/prepare-batch';
+import { pressedShare, THAWED_SHARE } from '@/core/prep/press';
 import type { StationProps } from './station';
 
 /** Whey pressed out does not have to boil off. */

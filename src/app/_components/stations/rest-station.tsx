@@ -9,9 +9,10 @@ import { HoldDrawing } from '@/ui/drawings/hold-drawing';
 import { useHold } from '@/ui/study/use-hold';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { clockText, massText, percentText, temperatureText } from '@/ui/words/format';
+import { wholeMinutes, massText, percentText, temperatureText } from '@/ui/words/format';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
+import { pullTimeIn } from '@/core/forecast/forecast';
 
 const PLACES: readonly { value: HoldPlace; word: string }[] = [
   { value: 'rack', word: 'On a rack' },
@@ -25,8 +26,7 @@ export function RestStation({ document, plan, forecast, move, release }: Station
   const units = useUnits();
   const rest = document.rest ?? { minutes: 2, place: 'rack' as const, salt_g: 0 };
   const withRest = (part: Partial<typeof rest>): PlanFile => ({ ...document, rest: { ...rest, ...part } });
-  /* pulled at its best moment, where it has one */
-  const pulledAt = forecast?.window ? forecast.peak.time : (forecast?.doneTime ?? null);
+  const pulledAt = pullTimeIn(forecast);
   const holds = useHold(document, pulledAt);
   const served = servedMass(plan.mass, forecast, pulledAt);
   const here = holds?.[rest.place];
@@ -82,7 +82,8 @@ export function RestStation({ document, plan, forecast, move, release }: Station
       />
       {pulledAt !== null && (
         <p className="text-[14px]">
-          Pulled at {clockText(pulledAt)}. Spread out, not in a bowl: steam from the hearts softens what lies above it.
+          Pulled after about {wholeMinutes(pulledAt)} min. Spread out, not in a bowl: steam from the hearts softens what
+          lies above it.
         </p>
       )}
       <StationCaution>{STEP_CAUTIONS.rest}</StationCaution>
@@ -98,5 +99,5 @@ function servedMass(mass: number, forecast: StationProps['forecast'], at: number
   if (!forecast || at === null) return mass;
   const { record } = forecast;
   const sample = Math.min(record.samples - 1, Math.round(at / record.interval));
-  return mass * (1 - record.waterLost[sample]!);
+  return record.weight[sample]!;
 }

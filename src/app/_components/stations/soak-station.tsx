@@ -10,6 +10,7 @@ import { percentText, temperatureText } from '@/ui/words/format';
 import { OutcomeTable } from './outcome-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** The schools, each as it is usually done. */
 const SCHOOLS = [
@@ -53,7 +54,7 @@ export function SoakStation({ document, plan, forecast, move, release }: Station
   return (
     <div className="space-y-3">
       <PricedChoice label="The schools" value={current} document={document} options={ways} onChoose={release} />
-      <OutcomeTable caption="What each comes to" ways={ways} document={document} ramp={plan.food.ramp} />
+      <OutcomeTable caption="How each turns out" ways={ways} document={document} ramp={outerRamp(plan)} />
       {soak && (
         <PricedLever
           label="Time in the water"

@@ -37,7 +37,7 @@ beforeEach(() => {
 });
 
 test('each choice says its price beside the plan as it stands; what is not known yet is left open', async () => {
-  mockOutcomes.set('now', planOutcome()).set('other', planOutcome({ doneTime: 1290, peakShare: 0.95 }));
+  mockOutcomes.set('now', planOutcome()).set('other', planOutcome({ pullTime: 1290, peakShare: 0.95 }));
   const onChoose = jest.fn();
   render(
     <PricedChoice
@@ -53,14 +53,14 @@ test('each choice says its price beside the plan as it stands; what is not known
     />,
   );
   expect(screen.getByRole('radio', { name: /Towelled/ })).toHaveTextContent('as planned');
-  expect(screen.getByRole('radio', { name: /Drained/ })).toHaveTextContent('1:30 min later, +5 % right');
+  expect(screen.getByRole('radio', { name: /Drained/ })).toHaveTextContent('1½ min later, +5 % right');
   expect(screen.getByRole('radio', { name: /Spun/ })).toHaveTextContent('…');
   await userEvent.click(screen.getByRole('radio', { name: /Drained/ }));
   expect(onChoose).toHaveBeenCalledWith(named('other'));
 });
 
 test('a lever prices the values beside it, but not those beyond its ends', () => {
-  mockOutcomes.set('10', planOutcome()).set('11', planOutcome({ doneTime: 1260 }));
+  mockOutcomes.set('10', planOutcome()).set('11', planOutcome({ pullTime: 1260 }));
   const release = jest.fn();
   render(
     <PricedLever
@@ -76,7 +76,7 @@ test('a lever prices the values beside it, but not those beyond its ends', () =>
       release={release}
     />,
   );
-  expect(screen.getByRole('button', { name: /^11 mm/ })).toHaveTextContent('1:00 min later');
+  expect(screen.getByRole('button', { name: /^11 mm/ })).toHaveTextContent('1 min later');
   expect(screen.queryByRole('button', { name: /^9 mm/ })).not.toBeInTheDocument();
 });
 
@@ -85,11 +85,11 @@ test('the ways of a step stand in a table: done, window, colour at the same minu
     .set('now', planOutcome())
     .set(
       'soaked',
-      planOutcome({ doneTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.55] } }),
+      planOutcome({ pullTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.55] } }),
     );
   render(
     <OutcomeTable
-      caption="What each comes to"
+      caption="How each turns out"
       document={named('now')}
       ramp={planFromFile(FIRST_PLAN).food.ramp}
       ways={[
@@ -99,9 +99,9 @@ test('the ways of a step stand in a table: done, window, colour at the same minu
       ]}
     />,
   );
-  const table = screen.getByRole('table', { name: 'What each comes to' });
-  expect(within(table).getByRole('row', { name: /Neither/ })).toHaveTextContent('Neither20:002:001.00low5 min33 min');
-  expect(within(table).getByRole('row', { name: /Cold soak/ })).toHaveTextContent('nevernone0.55');
+  const table = screen.getByRole('table', { name: 'How each turns out' });
+  expect(within(table).getByRole('row', { name: /Neither/ })).toHaveTextContent('Neither20 min2 min1.00low5 min33 min');
+  expect(within(table).getByRole('row', { name: /Cold soak/ })).toHaveTextContent('nevernever all0.55');
   expect(within(table).getByRole('row', { name: /Rinse/ })).toHaveTextContent('…');
 });
 
@@ -122,7 +122,7 @@ test('the search shows its front as it grows, can be stopped, and its best suits
   await userEvent.click(screen.getByRole('radio', { name: 'Little to do' }));
   await userEvent.click(screen.getByRole('button', { name: 'Try it on' }));
   expect(release).toHaveBeenLastCalledWith(named('quick'));
-  await userEvent.click(screen.getByRole('button', { name: /^Try 25:00 min/ }));
+  await userEvent.click(screen.getByRole('button', { name: /^Try about 25 min/ }));
   expect(release).toHaveBeenLastCalledWith(named('even'));
 });
 
@@ -134,9 +134,9 @@ test('a marinade is told when to begin, dips by when; without a done minute noth
       { step: 'oil', mass_g: 8 },
     ],
   });
-  const { container, rerender } = render(<MakeAhead plan={plan} doneTime={1200} serveAt="19:00" />);
+  const { container, rerender } = render(<MakeAhead plan={plan} pullTime={1200} serveAt="19:00" />);
   expect(container).toHaveTextContent('Into the bowl by 18:04, out of it at 18:34.');
   expect(container).toHaveTextContent('18:25 Yoghurt with herbs, 5 min and 30 min standing');
-  rerender(<MakeAhead plan={plan} doneTime={null} serveAt="19:00" />);
+  rerender(<MakeAhead plan={plan} pullTime={null} serveAt="19:00" />);
   expect(container).toBeEmptyDOMElement();
 });

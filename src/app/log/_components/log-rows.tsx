@@ -8,7 +8,7 @@ import type { Batch } from '@/schemas/batch';
 import { planFood } from '@/schemas/plan-from-file';
 import { Fingerprint } from '@/ui/field/fingerprint';
 import { useUnits } from '@/ui/units-context';
-import { clockText } from '@/ui/words/format';
+import { wholeMinutes } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
 import { cutText } from '@/ui/words/plan-text';
 import { LocalTime } from '@/ui/local-time';
@@ -70,8 +70,9 @@ export function LogRows({ batches }: { batches: readonly Batch[] }) {
               <span className="text-[14px]">
                 {outcomePhrase(batch)}
                 <span className="block text-iron-soft">
-                  {batch.forecast.done_min !== null && `forecast ${clockText(batch.forecast.done_min * 60)}`}
-                  {pulled !== null && `, pulled at ${clockText(pulled)}`}
+                  {batch.forecast.done_min !== null &&
+                    `to pull after ${wholeMinutes(batch.forecast.done_min * 60)} min`}
+                  {pulled !== null && `, pulled after ${wholeMinutes(pulled)} min`}
                 </span>
               </span>
             </Link>

@@ -4,8 +4,8 @@ const unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
 
 test.each([
   [{ kind: 'time', shift: 5 }, 'Go on as planned.'],
-  [{ kind: 'time', shift: 95 }, 'Give it 1:35 min more than planned: it browns more slowly than expected.'],
-  [{ kind: 'time', shift: -40 }, 'Pull 40 s sooner than planned: it browns faster than expected.'],
+  [{ kind: 'time', shift: 95 }, 'Give it 1½ min more than planned: it browns more slowly than expected.'],
+  [{ kind: 'time', shift: -40 }, 'Pull ½ min sooner than planned: it browns faster than expected.'],
 ] as const)('%j is said as %s', (advice, words) => {
   expect(adviceText(advice, 'metric')).toBe(words);
 });

@@ -1,5 +1,5 @@
 import type { Advice } from '@/core/coach/advice';
-import { clockText, percentText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
+import { percentText, temperatureGapText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
 import { stretchText } from '@/ui/words/price-text';
 import type { Correction } from '@/workers/coach/protocol';
 
@@ -12,9 +12,9 @@ export function correctionText({ interval, taken }: Correction): string {
   if (interval.p50 === null) return `After ${from}: not done within the stages.`;
   const range =
     interval.p10 !== null && interval.p90 !== null
-      ? `, most likely between ${clockText(interval.p10)} and ${clockText(interval.p90)}`
+      ? `, most likely between ${wholeMinutes(interval.p10)} and ${wholeMinutes(interval.p90)} min`
       : '';
-  return `After ${from}: done at about ${clockText(interval.p50)}${range}.`;
+  return `After ${from}: pull after about ${wholeMinutes(interval.p50)} min${range}.`;
 }
 
 /** What to do otherwise, with the reason. */

@@ -17,7 +17,8 @@ import { useForecast } from '@/ui/use-forecast';
 import { useUnits } from '@/ui/units-context';
 import { SafeHeart } from './safe-heart';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { clockText, massText, percentText, temperatureText, type UnitSystem } from '@/ui/words/format';
+import { clockText, massText, percentText, temperatureText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
+import { pullTimeIn } from '@/core/forecast/forecast';
 
 /** Rest where the plan says none, min. Source: assumed, as in the plan. */
 const USUAL_REST = 2;
@@ -107,7 +108,7 @@ function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
   const [busy, setBusy] = useState(false);
   const live = useForecast(again, false);
   const holds = useHold(batch.document, (run.doneAt! - run.loadedAt!) / 1000);
-  const wait = live.forecast?.doneTime ?? null;
+  const wait = pullTimeIn(live.forecast);
   const begin = async () => {
     if (!live.forecast || busy) return;
     setBusy(true);
@@ -127,7 +128,7 @@ function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
       <p>
         {wait === null
           ? 'A next batch of the same: working it out …'
-          : `A next batch of the same takes ${clockText(wait)} in the warm fryer.`}{' '}
+          : `A next batch of the same takes about ${wholeMinutes(wait)} min in the warm fryer.`}{' '}
         {wait !== null && holds && holdText(holds, wait, units)}
       </p>
       <Button look="iron" className="mt-2" disabled={!live.forecast || busy} onClick={begin}>

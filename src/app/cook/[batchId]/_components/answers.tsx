@@ -105,7 +105,7 @@ export function Answers({
             word="Weighed"
             typed={unit}
             isPlausible={(grams) => grams > 0 && grams <= massG * 1.2}
-            onTell={(grams) => record('weighed', { lost: 1 - grams / massG })}
+            onTell={(grams) => record('weighed', { grams })}
           />
         </div>
       </div>

@@ -22,7 +22,7 @@ jest.mock('./event-queue', () => ({
 import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { BatchEvent } from '@/core/run/run-state';
-import { COARSE_RESOLUTION } from '@/core/batch/resolution';
+import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -34,7 +34,7 @@ import { CookRun } from './cook-run';
 
 let mockCorrection: Correction | null = null;
 const mockLive: LiveForecast = {
-  forecast: forecastPlan(planFromFile(FIRST_PLAN), 1, COARSE_RESOLUTION),
+  forecast: forecastPlan(planFromFile(FIRST_PLAN), 1, STANDARD_RESOLUTION),
   isFull: true,
   interval: null,
   failed: false,
@@ -142,9 +142,8 @@ test('the last tap can be taken back, and says what it was', async () => {
   expect(screen.getByRole('button', { name: 'The basket is in: start' })).toBeInTheDocument();
 });
 
-test('past the done minute it says pull until it is done, later by every minute added', async () => {
-  const { doneTime, window } = mockLive.forecast!;
-  const done = Math.max(doneTime!, window!.from);
+test('past the moment to pull it says so until it is done, later by every minute added', async () => {
+  const done = mockLive.forecast!.pull.time;
   await open([batchEvent('loaded', 0)]);
   jest.setSystemTime(LOADED_AT + (done + 30) * 1000);
   await settle(300);
@@ -171,7 +170,7 @@ test('what the cook sees, bends and weighs is recorded with what was shown', asy
   const [looked, bent, weighed] = sentEvents();
   expect(looked!.detail).toMatchObject({ look: 'paler', shown: expect.any(Number) });
   expect(bent!.detail.bite).toBe('crisper');
-  expect(weighed!.detail.lost).toBeCloseTo(1 - 320 / 500, 9);
+  expect(weighed!.detail.grams).toBe(320);
 });
 
 test('a weight that cannot be is not taken', async () => {
@@ -189,7 +188,7 @@ test('what was learnt is said, and a turn of the dial that is advised can be tak
   };
   await open([batchEvent('loaded', 0)]);
   expect(
-    screen.getByText(/After 2 answers and readings: done at about 19:00, most likely between 18:00 and 20:00/),
+    screen.getByText(/After 2 answers and readings: pull after about 19 min, most likely between 18 and 20 min/),
   ).toBeVisible();
   await user.click(screen.getByRole('button', { name: 'Turned to 180 °C' }));
   await settle();

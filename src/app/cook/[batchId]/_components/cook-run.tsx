@@ -24,6 +24,7 @@ import { PrepPhase } from './prep-phase';
 import { SecondDevice } from './second-device';
 import { useBatchEvents } from './use-batch-events';
 import { useDeviceHelp } from './use-device-help';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Words for the last thing recorded, so that a mis-tap can be taken back. */
 function undoWords(kind: string): string {
@@ -71,7 +72,7 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
     elapsed,
     dial === null ? null : Math.round(celsiusFromKelvin(dial)),
     batch.document,
-    plan.food.ramp,
+    outerRamp(plan),
     record,
   );
   const rehearse = useCallback(
@@ -125,7 +126,7 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
           <div className="mt-4 tray p-5 text-iron">
             <OutcomeForm
               batchId={batch.id}
-              ramp={plan.food.ramp}
+              ramp={outerRamp(plan)}
               crispness={plan.target.crispness}
               seen={browningSeen(run)}
               stuck={run.stuck}

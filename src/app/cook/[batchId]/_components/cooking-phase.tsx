@@ -4,11 +4,12 @@ import { useEffect, useMemo } from 'react';
 import { safeHeart } from '@/core/run/safe-heart';
 import { nextAction } from '@/core/run/next-action';
 import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } from '@/core/run/run-state';
+import { medianBrowning, medianCrispness, sampleAt } from '@/core/batch/record-statistics';
 import type { Forecast } from '@/core/forecast/forecast';
 import { AS_EXPECTED } from '@/core/forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
-import type { Batch } from '@/schemas/batch';
+import type { Batch, BatchForecast } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
@@ -27,6 +28,7 @@ import { Learnt } from './learnt';
 import { LooksNow } from './looks-now';
 import { SafeHeart } from './safe-heart';
 import { useAlerts } from './use-alerts';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 const VERBS = {
   shake: 'Shake',
@@ -40,14 +42,16 @@ const VERBS = {
   probe: 'Probe the heart',
 } as const;
 
+/** What the batch was planned with, until the run has a forecast of its own; `end` where it was not to be done in time. */
+function storedMoment(stored: BatchForecast, end: number): Parameters<typeof nextAction>[0] {
+  const time = stored.done_min === null ? end : stored.done_min * 60;
+  return { pull: { time, share: 0 }, firstCheck: stored.first_check_min === null ? time : stored.first_check_min * 60 };
+}
+
 /** Typical browning and crispness at a moment of a forecast. */
 function typicalAt({ record }: Forecast, time: number): { browning: number; crispness: number } {
-  const sample = Math.min(record.samples - 1, Math.round(time / record.interval));
-  const { pieces } = record;
-  return {
-    browning: record.browning.slice(2 * sample * pieces, 2 * (sample + 1) * pieces).sort()[pieces]!,
-    crispness: record.crispness.slice(sample * pieces, (sample + 1) * pieces).sort()[pieces >> 1]!,
-  };
+  const sample = sampleAt(record, time);
+  return { browning: medianBrowning(record, sample), crispness: medianCrispness(record, sample) };
 }
 
 /** The run: one verb, one countdown, one temperature; the field with its playhead; what it should look like. */
@@ -72,23 +76,18 @@ export function CookingPhase({
   const elapsed = Math.max(0, (now - run.loadedAt!) / 1000);
   const planningTime = Math.floor(elapsed / PLANNING_STEP) * PLANNING_STEP;
   const document = useMemo(() => effectivePlan(batch.document, run, planningTime), [batch.document, run, planningTime]);
-  const plannedDone = batch.forecast.done_min === null ? null : batch.forecast.done_min * 60;
-  const correction = useCorrection(document, run.observations, elapsed, plannedDone);
+  const plannedPull = batch.forecast.done_min === null ? null : batch.forecast.done_min * 60;
+  const correction = useCorrection(document, run.observations, elapsed, plannedPull);
   const learnt = correction && correction.taken > 0 ? correction.unknowns : AS_EXPECTED;
   const live = useForecast(document, false, learnt);
   const current = useMemo(() => planFromFile(document), [document]);
   const safe = safeHeart(plan);
   const toCome = openingsToCome(plan.events, run.openings, elapsed);
   const action = nextAction(
-    live.forecast ?? {
-      doneTime: plannedDone,
-      firstCheck: batch.forecast.first_check_min === null ? null : batch.forecast.first_check_min * 60,
-      window: batch.forecast.window && { from: batch.forecast.window.from_min * 60 },
-    },
+    live.forecast ?? storedMoment(batch.forecast, cookDuration(current)),
     toCome,
     run.extraMinutes * 60,
     elapsed,
-    cookDuration(current),
     safe !== null && (run.probed === null || run.probed < safe),
   );
   const left = Math.round(action.at) - elapsed;
@@ -147,7 +146,7 @@ export function CookingPhase({
             <div className="max-sm:order-3 max-sm:mt-4">
               <ColourField
                 forecast={live.forecast}
-                ramp={plan.food.ramp}
+                ramp={outerRamp(plan)}
                 stages={current.stages}
                 openings={current.events}
                 playhead={elapsed}
@@ -168,7 +167,7 @@ export function CookingPhase({
               {ACTION_CAUTIONS[action.verb]} {plan.fryer.liner && LINER_CAUTION}
             </p>
             <Answers
-              ramp={plan.food.ramp}
+              ramp={outerRamp(plan)}
               shown={typical!.browning}
               said={typical!.crispness}
               massG={batch.document.mass_g}

@@ -18,5 +18,8 @@ export function effectivePlan(document: PlanFile, run: RunState, elapsed: number
       : stage,
   );
   const stages = run.dialTurns.reduce((sofar, turn) => withDialTurn(sofar, turn.time / 60, turn.celsius), extended);
-  return { ...document, cook: { stages, events: [...happenedEvents(document, run.openings), ...toCome] } };
+  return {
+    ...document,
+    cook: { ...document.cook, stages, events: [...happenedEvents(document, run.openings), ...toCome] },
+  };
 }

@@ -7,6 +7,7 @@ import { RIGHT_BROWNING } from '@/core/piece/judge-piece';
 import type { Plan } from '@/core/plan/plan';
 import { foodColour } from '@/ui/colour/food-colours';
 import { Button } from '@/ui/controls/button';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** How a piece can be, from too early to too late. */
 export const JUDGED = ['under', 'soon', 'best', 'over'] as const;
@@ -114,7 +115,7 @@ export function Judging({ plan, now }: { plan: Plan; now: Judged | null }) {
 
 /** One piece under its test: bent or broken, its crust as thick as it is then. */
 function PieceTested({ judged, kind, plan }: { judged: Judged; kind: TestKind; plan: Plan }) {
-  const colour = foodColour(plan.food.ramp, browningOf(judged, plan));
+  const colour = foodColour(outerRamp(plan), browningOf(judged, plan));
   const heart = foodColour(plan.food.ramp, 0.05);
   const thickness = Math.min(26, Math.max(6, cutThickness(plan.cut) * 1000 * 1.6));
   const crust = { under: 1, soon: 2.5, best: 4, over: Math.max(6, thickness / 2.6) }[judged];

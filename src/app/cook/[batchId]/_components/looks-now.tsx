@@ -4,6 +4,7 @@ import type { Forecast } from '@/core/forecast/forecast';
 import type { Plan } from '@/core/plan/plan';
 import { foodColour } from '@/ui/colour/food-colours';
 import { sortedFaces } from '@/ui/field/paint-field';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Pieces drawn from palest to darkest. */
 const DRAWN = 12;
@@ -34,7 +35,7 @@ export function LooksNow({ forecast, plan, elapsed }: { forecast: Forecast; plan
             className="w-12 rounded-[2px] border border-iron-soft max-sm:w-5"
             style={{
               height: thickness,
-              background: foodColour(plan.food.ramp, quantileOfSorted(faces, (i + 0.5) / DRAWN)),
+              background: foodColour(outerRamp(plan), quantileOfSorted(faces, (i + 0.5) / DRAWN)),
             }}
           />
         ))}

@@ -11,7 +11,7 @@ jest.mock('@/ui/study/use-hold', () => ({ useHold: () => mockHolds }));
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { deriveRun } from '@/core/run/run-state';
-import { COARSE_RESOLUTION } from '@/core/batch/resolution';
+import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { withShape } from '@/editing/edit-plan';
 import { FIRST_PLAN } from '@/schemas/first-plan';
@@ -26,7 +26,7 @@ import { Judging, judgedAs } from './judging';
 import { SafeHeart } from './safe-heart';
 
 const plan = planFromFile(FIRST_PLAN);
-const mockLive = { forecast: forecastPlan(plan, 1, COARSE_RESOLUTION), isFull: true, interval: null, failed: false };
+const mockLive = { forecast: forecastPlan(plan, 1, STANDARD_RESOLUTION), isFull: true, interval: null, failed: false };
 const hold = (kept: number, refreshed: number) => ({
   interval: 60,
   kept: Array(61).fill(kept),

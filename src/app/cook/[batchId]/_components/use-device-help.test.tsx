@@ -72,14 +72,14 @@ beforeEach(() => {
 const learnt = (minute: number) => [
   batchEvent('loaded', 0),
   batchEvent('air-read', minute, { celsius: 187, device: true }),
-  batchEvent('weighed', minute, { lost: 0.2, device: true }),
+  batchEvent('weighed', minute, { grams: 400, device: true }),
 ];
 
 test('air and weight become observations every four minutes, not with every reading', () => {
   const { rerender } = help();
   expect(record.mock.calls).toEqual([
     ['air-read', { celsius: 187, device: true }],
-    ['weighed', { lost: 1 - 400 / FIRST_PLAN.mass_g, device: true }],
+    ['weighed', { grams: 400, device: true }],
   ]);
   rerender({ events: learnt(5), elapsed: 420, devices: states() });
   expect(record).toHaveBeenCalledTimes(2);

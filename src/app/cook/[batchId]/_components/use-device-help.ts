@@ -63,7 +63,7 @@ export function useDeviceHelp(
       record('air-read', { celsius: fryer.report.air_c, device: true });
     }
     if (due('weight') && scale.kind === 'read' && scale.trust === 'fine' && isLoaded(scale.report.grams)) {
-      record('weighed', { lost: Math.max(-0.2, 1 - scale.report.grams / document.mass_g), device: true });
+      record('weighed', { grams: scale.report.grams, device: true });
     }
     const opened = run.openings.findLast(({ action }) => action !== 'pull')?.time;
     if (opened === undefined || opened <= last('swatch') || elapsed - opened > BELONGS) return;

@@ -5,8 +5,9 @@ import { foodColour } from '@/ui/colour/food-colours';
 import { Fingerprint } from '@/ui/field/fingerprint';
 import { sortedFaces } from '@/ui/field/paint-field';
 import type { LiveForecast } from '@/ui/live-forecast';
-import { clockText } from '@/ui/words/format';
+import { halfMinutes } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** How far apart two colours must be to speak of a difference, in browning. Source: half a swatch. */
 const TELLABLE = 0.2;
@@ -36,7 +37,7 @@ export function AgainstForecast({
     record && pulledAt !== null ? Math.min(record.samples - 1, Math.round(pulledAt / record.interval)) : null;
   const faces = record && sample !== null ? sortedFaces(record, sample) : null;
   const median = faces ? quantileOfSorted(faces, 0.5) : null;
-  const ramp = plan.food.ramp;
+  const ramp = outerRamp(plan);
   const swatch = (browning: number) => (
     <span
       className="mr-2 inline-block h-5 w-9 rounded-[3px] border border-iron-soft align-[-4px]"
@@ -68,13 +69,13 @@ export function AgainstForecast({
         <tbody>
           <tr>
             <th scope="row" className="font-normal text-iron-soft">
-              Done
+              Pull
             </th>
             <td>
-              {done === null ? 'not in time' : clockText(done * 60)}
+              {done === null ? 'not in time' : `after ${halfMinutes(done * 60)} min`}
               {early !== null && late !== null && ` (80 %: ${Math.round(early)}–${Math.round(late)} min)`}
             </td>
-            <td>{pulledAt === null ? 'not recorded' : `pulled at ${clockText(pulledAt)}`}</td>
+            <td>{pulledAt === null ? 'not recorded' : `after ${halfMinutes(pulledAt)} min`}</td>
           </tr>
           <tr>
             <th scope="row" className="font-normal text-iron-soft">

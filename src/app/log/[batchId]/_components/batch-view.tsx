@@ -19,6 +19,7 @@ import { EVENT_WORDS } from '@/ui/words/labels';
 import { planPhrases } from '@/ui/words/plan-text';
 import { AgainstForecast } from './against-forecast';
 import { WhyDifferent } from './why-different';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Plan, events, and the forecast of what really happened against the outcome. */
 export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: string | null }) {
@@ -63,7 +64,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
       {live.forecast ? (
         <ColourField
           forecast={live.forecast}
-          ramp={plan.food.ramp}
+          ramp={outerRamp(plan)}
           stages={plan.stages}
           openings={plan.events}
           pulledAt={pulledAt}
@@ -92,7 +93,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
           {showForm && (
             <OutcomeForm
               batchId={batch.id}
-              ramp={plan.food.ramp}
+              ramp={outerRamp(plan)}
               crispness={plan.target.crispness}
               seen={browningSeen(run)}
               stuck={run.stuck}

@@ -9,8 +9,9 @@ import { useUnits } from '@/ui/units-context';
 import { useForecast } from '@/ui/use-forecast';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { windowText } from '@/ui/words/forecast-text';
-import { clockText } from '@/ui/words/format';
+import { halfMinutes } from '@/ui/words/format';
 import { cardSteps } from '@/ui/words/prep-steps';
+import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Steps with their minutes, the field, and the cautions of the fryer, on one sheet. */
 export function PrepCard({ document }: { document: PlanFile }) {
@@ -18,7 +19,7 @@ export function PrepCard({ document }: { document: PlanFile }) {
   const plan = useMemo(() => planFromFile(document), [document]);
   const live = useForecast(document, false);
   if (!live.forecast) return <p className="tray p-6 text-[18px]">Working out the card …</p>;
-  const steps = cardSteps(document, plan, live.forecast.doneTime, units);
+  const steps = cardSteps(document, plan, live.forecast, units);
   return (
     <article className="tray p-6 print:border-0 print:p-0">
       <div className="flex items-baseline justify-between gap-4">
@@ -33,14 +34,14 @@ export function PrepCard({ document }: { document: PlanFile }) {
           <li key={i} className="grid grid-cols-[2ch_1fr_auto] gap-x-3 border-b border-enamel-deep pb-1.5">
             <span className="font-semibold text-iron-soft">{i + 1}</span>
             <span>{step.text}</span>
-            <span className="text-iron-soft">{step.duration === null ? '' : `${clockText(step.duration)} min`}</span>
+            <span className="text-iron-soft">{step.duration === null ? '' : `${halfMinutes(step.duration)} min`}</span>
           </li>
         ))}
       </ol>
       <div className="mt-3">
         <ColourField
           forecast={live.forecast}
-          ramp={plan.food.ramp}
+          ramp={outerRamp(plan)}
           stages={plan.stages}
           openings={plan.events}
           height={80}

@@ -1,0 +1,45 @@
+'use client';
+
+import { useEffect } from 'react';
+import { isMixing } from '@/core/plan/plan';
+import { withChosenOpenings } from '@/editing/edit-cook';
+import type { PlanFile } from '@/schemas/plan-file';
+import { useStudy } from '@/ui/study/study-context';
+
+/** Rest after which the openings are chosen anew, ms. */
+const REST = 250;
+
+/** Keeps the openings of a plan that leaves them to Drubek where they suit it, whenever the plan has come to rest. */
+export function FollowOpenings({
+  document,
+  settled,
+  follow,
+}: {
+  document: PlanFile;
+  settled: boolean;
+  follow: (from: PlanFile, to: PlanFile) => void;
+}) {
+  const study = useStudy();
+  const isFollowing = document.cook.openings === 'chosen' && settled;
+  /* the openings themselves, the rest and the name change nothing about which would suit */
+  const question = JSON.stringify({
+    ...document,
+    name: '',
+    rest: undefined,
+    cook: { ...document.cook, events: document.cook.events.filter((event) => !isMixing(event.action)) },
+    mixing: document.cook.events.map((event) => event.action).find(isMixing),
+  });
+  useEffect(() => {
+    if (!study || !isFollowing) return;
+    let callOff = () => {};
+    const timer = setTimeout(() => {
+      callOff = study.openings(document, (chosen) => follow(document, withChosenOpenings(document, chosen)));
+    }, REST);
+    return () => {
+      clearTimeout(timer);
+      callOff();
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the question stands for the document
+  }, [study, isFollowing, question, follow]);
+  return null;
+}

@@ -1,0 +1,33 @@
+import { medianOf, quantileOf } from '../numeric/quantile';
+import type { CookRecord } from './cook-record';
+
+/** The sample nearest to `time` s, within the record; null is its end. */
+export function sampleAt(record: Pick<CookRecord, 'interval' | 'samples'>, time: number | null): number {
+  const last = record.samples - 1;
+  return time === null ? last : Math.min(last, Math.max(0, Math.round(time / record.interval)));
+}
+
+/** Browning of all faces at a sample. */
+export function facesAt({ browning, pieces }: CookRecord, sample: number): Float32Array {
+  return browning.subarray(2 * sample * pieces, 2 * (sample + 1) * pieces);
+}
+
+/** Browning below which `share` of the faces lie at a sample. */
+export function browningQuantile(record: CookRecord, sample: number, share: number): number {
+  return quantileOf(facesAt(record, sample), share);
+}
+
+/** Browning of the median face at a sample. */
+export function medianBrowning(record: CookRecord, sample: number): number {
+  return browningQuantile(record, sample, 0.5);
+}
+
+/** Bite of the median piece at a sample, over that wished. */
+export function medianCrispness({ crispness, pieces }: CookRecord, sample: number): number {
+  return medianOf(crispness.subarray(sample * pieces, (sample + 1) * pieces));
+}
+
+/** Softness of the median heart at a sample, 0–1. */
+export function medianSoftness({ softness, pieces }: CookRecord, sample: number): number {
+  return medianOf(softness.subarray(sample * pieces, (sample + 1) * pieces));
+}

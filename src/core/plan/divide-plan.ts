@@ -1,0 +1,30 @@
+import type { BatchPart, Plan, PreparationStep } from './plan';
+
+/** A preparation step for a share of the pieces: what is measured by mass is divided, what is done by time is repeated. */
+export function divideStep(step: PreparationStep, share: number): PreparationStep {
+  return 'mass' in step ? { ...step, mass: step.mass * share } : step;
+}
+
+function dividePart<Part extends BatchPart>(part: Part, share: number): Part {
+  return {
+    ...part,
+    mass: part.mass * share,
+    preparation: part.preparation.map((step) => divideStep(step, share)),
+  };
+}
+
+/**
+ * One of `loads` equal loads of a plan: food, oil, coats and what is added are divided, openings and stages are repeated. All
+ * loads together hold what the plan holds.
+ */
+export function dividePlan(plan: Plan, loads: number): Plan {
+  const share = 1 / loads;
+  return {
+    ...dividePart(plan, share),
+    events: plan.events.map((event) => ({
+      ...event,
+      ...(event.oilMass === undefined ? {} : { oilMass: event.oilMass * share }),
+      ...(event.part ? { part: dividePart(event.part, share) } : {}),
+    })),
+  };
+}
