@@ -8,6 +8,8 @@ import { ensureDatabase, migrate } from './lib/database.mjs';
 import { ensureDebianPackages, ensureNodeModules } from './lib/packages.mjs';
 import { must, ROOT, say } from './lib/run.mjs';
 
+/* the interval beside the moment to pull */
+const INTERVAL = /^\(\d+(–\d+| to beyond the stages)\)$/;
 const FOLDER = join(ROOT, 'docs', 'screenshots');
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
@@ -64,7 +66,7 @@ try {
   await settle();
   await take('kitchen');
   await page.goto(address);
-  await page.getByText(/80 % range/).waitFor();
+  await page.getByText(INTERVAL).waitFor();
   await station('Load');
   const load = page.getByRole('textbox', { name: 'Into the basket' });
   await load.fill('800');
@@ -97,13 +99,13 @@ try {
     .click();
   await page.waitForURL(/plans\/.+/);
   await page.goto(`${page.url()}/card`);
-  await page.getByText(/Pull at about/).waitFor();
+  await page.getByText(/Pull after about/).waitFor();
   await settle();
   await take('card');
 
   await page.clock.install({ time: new Date(Date.now()) });
   await page.goto(address);
-  await page.getByText(/80 % range/).waitFor();
+  await page.getByText(INTERVAL).waitFor();
   await prices();
   await take('bench');
   await page.setViewportSize(PHONE);
@@ -138,7 +140,7 @@ try {
     say(`docs/screenshots/${name}.png`);
   };
   await rehearsal.goto(address);
-  await rehearsal.getByText(/80 % range/).waitFor();
+  await rehearsal.getByText(INTERVAL).waitFor();
   await rehearsal.getByRole('button', { name: 'Cook this' }).click();
   await rehearsal.getByRole('button', { name: 'Rehearse with stand-in devices' }).click();
   await rehearsal.getByRole('button', { name: '60×' }).click();

@@ -25,11 +25,7 @@ export const FIRST_PLAN: PlanFile = {
   cook: {
     openings: 'chosen',
     stages: [{ minutes: 30, temperature_c: 195 }],
-    events: [
-      { minute: 7, action: 'shake' },
-      { minute: 12, action: 'shake' },
-      { minute: 17, action: 'shake' },
-    ],
+    events: [{ minute: 11.5, action: 'shake' }],
   },
   target: { colour: 'golden', crispness: 'crisp' },
 };

@@ -1,10 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
 
-const minuteOf = (words: string) => {
-  const [, minutes, seconds] = /(\d+):(\d\d)/.exec(words)!;
-  return Number(minutes) + Number(seconds) / 60;
-};
+const minuteOf = (words: string) => Number(/(\d+) min/.exec(words)![1]);
 
 test('a lever moves the forecast, the plan is saved, and undo brings it back', async ({ page }) => {
   await enterOwnKitchen(page);
@@ -13,7 +10,7 @@ test('a lever moves the forecast, the plan is saved, and undo brings it back', a
   await thickness.fill('20');
   await thickness.press('Enter');
   await expect(page.getByText('Saved')).toBeVisible();
-  await expect.poll(async () => minuteOf(await fullForecast(page))).toBeGreaterThan(minuteOf(before) + 0.8);
+  await expect.poll(async () => minuteOf(await fullForecast(page))).toBeGreaterThan(minuteOf(before));
 
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('20');
@@ -77,9 +74,9 @@ test('the field is read by keyboard, and the serving time gives a start time', a
   const field = page.getByRole('slider', { name: /Colour field/ });
   await field.focus();
   await field.press('Home');
-  await expect(field).toHaveAttribute('aria-valuetext', /^0:00 · under 100 %/);
+  await expect(field).toHaveAttribute('aria-valuetext', /^0 min · under 100 %/);
   await field.press('End');
-  await expect(field).toHaveAttribute('aria-valuetext', /^30:00/);
+  await expect(field).toHaveAttribute('aria-valuetext', /^30 min/);
   await page.getByLabel('On the table at').fill('20:15');
   await expect(page.getByText(/start by/)).toContainText(/19:\d\d/);
 });

@@ -1,6 +1,9 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 
+/** The interval beside the moment to pull. */
+export const INTERVAL = /^\(\d+(–\d+| to beyond the stages)\)$/;
+
 /** Moves this browser into a kitchen of its own, so that tests do not meet. */
 export async function enterOwnKitchen(page: Page): Promise<void> {
   /* past the page, which would begin to forecast for nothing; the menu has tests of its own */
@@ -11,7 +14,7 @@ export async function enterOwnKitchen(page: Page): Promise<void> {
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
   /* the page is alive once it forecasts */
-  await expect(page.getByRole('heading', { name: /^Done at|^Not done/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: /^Pull after|^Not done/ })).toBeVisible({ timeout: 30_000 });
 }
 
 /** Begins a batch of the plan on the bench, and is in its preparation. */
@@ -20,10 +23,10 @@ export async function beginBatch(page: Page): Promise<void> {
   await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
 }
 
-/** Waits until the bench shows a full forecast with its interval, and returns the done minute in words. */
+/** Waits until the bench shows a full forecast with its interval, and returns the moment to pull in words. */
 export async function fullForecast(page: Page): Promise<string> {
-  await expect(page.getByText(/80 % range/)).toBeVisible({ timeout: 30_000 });
-  return page.getByRole('heading', { name: /^Done at|^Not done/ }).innerText();
+  await expect(page.getByText(INTERVAL)).toBeVisible({ timeout: 30_000 });
+  return page.getByRole('heading', { name: /^Pull after|^Not done/ }).innerText();
 }
 
 /** Nothing serious or critical by axe on the page, or within a part of it. */

@@ -85,7 +85,7 @@ test('two devices, one with its clock five minutes wrong, through a lost databas
   }
   for (const device of [page, phone]) {
     await expect(device.getByText(/kept on this device/)).toHaveCount(0, { timeout: 30_000 });
-    await expect(device.getByText('Shaken was told twice; it counts once.')).toBeVisible({ timeout: 30_000 });
+    await expect(device.getByText('Shaken was recorded twice; it counts once.')).toBeVisible({ timeout: 30_000 });
   }
   await page.keyboard.press('d');
   await expect(phone.getByRole('heading', { name: 'How did it come out?' })).toBeVisible({ timeout: 30_000 });

@@ -90,15 +90,15 @@ test('a shake is moved on the field itself, by keys and by dragging', async ({ p
   await enterOwnKitchen(page);
   await fullForecast(page);
   const mark = page.getByRole('slider', { name: /^Shake, drag/ }).first();
-  await expect(mark).toHaveAttribute('aria-valuetext', '7:00');
+  await expect(mark).toHaveAttribute('aria-valuetext', '11½ min');
   await mark.press('ArrowRight');
-  await expect(mark).toHaveAttribute('aria-valuetext', '7:30');
+  await expect(mark).toHaveAttribute('aria-valuetext', '12 min');
   const box = (await mark.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + 60);
   await page.mouse.down();
   await page.mouse.move(box.x - 60, box.y + 60, { steps: 6 });
   await page.mouse.up();
-  await expect.poll(async () => Number(await mark.getAttribute('aria-valuenow'))).toBeLessThan(360);
+  await expect.poll(async () => Number(await mark.getAttribute('aria-valuenow'))).toBeLessThan(630);
 });
 
 test('what would change it most is said with numbers', async ({ page }) => {
@@ -219,7 +219,7 @@ test('card, gauge and open page are whole, in both units and at phone width', as
   await fullForecast(page);
   await page.getByRole('button', { name: /Switch to US/ }).click();
   await planMenu(page, 'Prep card, to print');
-  await expect(page.getByText(/Pull at about/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/Pull after about/)).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/3\/8 in sticks; 17.6 oz \(500 g\)/)).toBeVisible();
   await expectAccessible(page);
   await page.goto('/gauge');
@@ -245,4 +245,40 @@ test('the keyboard map opens by its key and closes again', async ({ page }) => {
   await expect(sheet).toHaveCount(0);
   await page.keyboard.press('0');
   await expect(page.getByRole('heading', { level: 1, name: 'Cook' })).toBeVisible();
+});
+
+test('headline, strip, card, calendar, prep, run and log name one moment to pull', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await openStation(page, 'Cut');
+  await page.getByRole('textbox', { name: 'Thickness' }).fill('12');
+  await page.getByRole('textbox', { name: 'Thickness' }).press('Enter');
+  await expect(page.getByText('Saved')).toBeVisible();
+  await fullForecast(page);
+  await expect(page.getByText('After', { exact: false }).first()).toBeAttached();
+  const headline = page.getByRole('heading', { name: /^Pull after about \d+ min$/ });
+  const start = page.getByText(/start by/);
+  await page.getByLabel('On the table at').fill('20:15');
+  const moment = (await headline.innerText()).match(/about (\d+) min/)![1]!;
+  const begin = (await start.innerText()).match(/\d\d:\d\d/)![0];
+  await openStation(page, 'Rest');
+  await expect(page.getByText(`Pulled after about ${moment} min.`)).toBeVisible();
+
+  const waiting = page.waitForEvent('download');
+  await planMenu(page, 'Save the timeline (iCalendar)');
+  const calendar = await readFile(await (await waiting).path(), 'utf8');
+  const pull = calendar.split('BEGIN:VEVENT').find((event) => /SUMMARY:.*pull/i.test(event))!;
+  const loaded = calendar.split('BEGIN:VEVENT').find((event) => /SUMMARY:.*in the fryer/.test(event))!;
+  const minute = (event: string) => {
+    const [, hours, minutes] = /DTSTART:\d{8}T(\d\d)(\d\d)/.exec(event)!;
+    return Number(hours) * 60 + Number(minutes);
+  };
+  expect(minute(pull) - minute(loaded)).toBe(Number(moment));
+
+  await planMenu(page, 'Prep card, to print');
+  await expect(page.getByText(new RegExp(`Pull after about ${moment} min;`))).toBeVisible({ timeout: 30_000 });
+  await page.goBack();
+  await expect(headline).toHaveText(`Pull after about ${moment} min`, { timeout: 30_000 });
+  await page.getByRole('button', { name: 'Cook this' }).click({ timeout: 30_000 });
+  await expect(page.getByText(new RegExp(`about ${moment} min`)).first()).toBeVisible({ timeout: 30_000 });
+  expect(begin).toMatch(/^\d\d:\d\d$/);
 });

@@ -1,6 +1,6 @@
 import type { BatchEvent, BatchEventKind } from '@/core/run/run-state';
 import type { Batch } from '@/schemas/batch';
-import { FIRST_PLAN } from '@/schemas/first-plan';
+import { SHAKEN_PLAN } from './shaken-plan';
 
 export const LOADED_AT = Date.UTC(2026, 10, 20, 18, 30);
 
@@ -14,7 +14,7 @@ export function pastBatch(change: Partial<Batch> = {}): Batch {
   return {
     id: '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11',
     fryerName: 'Large drawer',
-    document: FIRST_PLAN,
+    document: SHAKEN_PLAN,
     forecast: {
       done_min: 19.5,
       done_p10_min: 16.4,

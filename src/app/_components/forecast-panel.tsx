@@ -63,7 +63,7 @@ export const ForecastPanel = memo(function ForecastPanel({
         {isFull ? spokenForecast(forecast) : ''}
       </p>
       <div className="flex flex-wrap items-baseline gap-x-4 px-7">
-        <h2 className="text-[30px]">{pullText(forecast)}</h2>
+        <h2 className="text-[26px] sm:text-[30px]">{pullText(forecast)}</h2>
         <p className="text-[18px] text-iron-soft" title="Eight of ten such batches are pulled within these minutes.">
           {range ?? ' '}
         </p>

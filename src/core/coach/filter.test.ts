@@ -14,7 +14,7 @@ const plan = planFromFile({
   ...FIRST_PLAN,
   cook: { ...FIRST_PLAN.cook, stages: [{ minutes: 32, temperature_c: 195 }] },
 });
-const RUNS = 40;
+const RUNS = 80;
 
 /** A true fryer and food: thermostat ±15 K, h ±25 %, power ±15 %, browning as the kitchen varies. */
 function truths(seed: number): Unknowns[] {

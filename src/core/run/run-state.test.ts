@@ -133,8 +133,8 @@ describe('what two devices tell', () => {
     expect(run.loadedAt).toBe(START);
     expect(run.openings.map(({ time }) => time)).toEqual([420, 720]);
     expect(run.passedOver.map(({ event, rule }) => [event.kind, rule])).toEqual([
-      ['loaded', 'told-twice'],
-      ['shaken', 'told-twice'],
+      ['loaded', 'recorded-twice'],
+      ['shaken', 'recorded-twice'],
     ]);
   });
 

@@ -73,7 +73,7 @@ export interface BatchEvent {
 /** Something that was told and does not count, and by which rule. */
 export interface PassedOver {
   readonly event: BatchEvent;
-  readonly rule: 'told-twice' | 'after-the-end';
+  readonly rule: 'recorded-twice' | 'after-the-end';
 }
 
 /** Where a batch stands. Derived from its events alone, so that reload, sleep and a second device agree. */
@@ -212,9 +212,9 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
 /** The rule by which an event does not count, given what counted before it. */
 function passOver(event: BatchEvent, counted: readonly BatchEvent[], doneAt: number | null): PassedOver['rule'] | null {
   const near = (other: BatchEvent) => other.kind === event.kind && event.happenedAt - other.happenedAt < SAME_DEED;
-  if (DEEDS.has(event.kind) && counted.some(near)) return 'told-twice';
+  if (DEEDS.has(event.kind) && counted.some(near)) return 'recorded-twice';
   if ((event.kind === 'loaded' || event.kind === 'done') && counted.some((other) => other.kind === event.kind)) {
-    return 'told-twice';
+    return 'recorded-twice';
   }
   return doneAt !== null && event.happenedAt > doneAt && !AFTER_THE_END.has(event.kind) ? 'after-the-end' : null;
 }

@@ -2,7 +2,7 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { forecastPlan } from '@/core/forecast/forecast';
-import { FIRST_PLAN } from '@/schemas/first-plan';
+import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '../units-context';
 import { ColourField } from './colour-field';
@@ -18,7 +18,7 @@ beforeAll(() => {
   HTMLCanvasElement.prototype.getContext = () => null;
 });
 
-const plan = planFromFile(FIRST_PLAN);
+const plan = planFromFile(SHAKEN_PLAN);
 const forecast = forecastPlan(plan, 1, { pieces: 6, cells: 15, step: 6, interval: 30 });
 
 test('the field is read by keyboard, minute by minute, in words and in the chosen units', async () => {

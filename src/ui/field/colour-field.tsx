@@ -72,7 +72,7 @@ export function ColourField({
     else if (event.key === 'End') setReading(record.samples - 1);
     else setReading(clampSample(from + step!));
   };
-  const restAt = playhead ?? forecast.peak.time;
+  const restAt = playhead ?? forecast.pull.time;
   const shown = clampSample(reading ?? Math.round(restAt / record.interval));
   const fieldTop = STAGE_HEIGHT;
   const total = STAGE_HEIGHT + height + BRACKET_HEIGHT + AXIS_HEIGHT + SHARE_HEIGHT;

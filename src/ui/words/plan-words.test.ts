@@ -1,6 +1,6 @@
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { planOutcome } from '../../../tests/support/outcome';
-import { FIRST_PLAN } from '../../schemas/first-plan';
+import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { planDifferences } from './plan-differences';
 import { cardSteps } from './prep-steps';
@@ -29,9 +29,9 @@ test('a stretch is said to the half minute', () => {
 });
 
 test('two plans differ in what was changed and in nothing else', () => {
-  expect(planDifferences(FIRST_PLAN, FIRST_PLAN, 'metric')).toEqual([]);
-  const other = { ...FIRST_PLAN, mass_g: 300, prep: FIRST_PLAN.prep.slice(1) };
-  expect(planDifferences(FIRST_PLAN, other, 'metric')).toEqual([
+  expect(planDifferences(SHAKEN_PLAN, SHAKEN_PLAN, 'metric')).toEqual([]);
+  const other = { ...SHAKEN_PLAN, mass_g: 300, prep: SHAKEN_PLAN.prep.slice(1) };
+  expect(planDifferences(SHAKEN_PLAN, other, 'metric')).toEqual([
     { what: 'Load', one: '500 g', other: '300 g' },
     { what: 'Soak', one: 'soaked 30 min at 15 °C', other: 'none' },
   ]);
@@ -46,8 +46,8 @@ test('a slip is told with its numbers, in the kitchen’s units', () => {
 
 test('a card goes from the cut to the rest, with the openings that come before the end', () => {
   const steps = cardSteps(
-    FIRST_PLAN,
-    planFromFile(FIRST_PLAN),
+    SHAKEN_PLAN,
+    planFromFile(SHAKEN_PLAN),
     { pull: { time: 16 * 60, share: 1 }, inTime: true, firstCheck: 14 * 60 },
     'metric',
   ).map((step) => step.text);

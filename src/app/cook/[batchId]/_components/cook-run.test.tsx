@@ -24,7 +24,7 @@ import userEvent from '@testing-library/user-event';
 import type { BatchEvent } from '@/core/run/run-state';
 import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
-import { FIRST_PLAN } from '@/schemas/first-plan';
+import { SHAKEN_PLAN } from '../../../../../tests/support/shaken-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import type { LiveForecast } from '@/ui/live-forecast';
 import type { Correction } from '@/workers/coach/protocol';
@@ -34,7 +34,7 @@ import { CookRun } from './cook-run';
 
 let mockCorrection: Correction | null = null;
 const mockLive: LiveForecast = {
-  forecast: forecastPlan(planFromFile(FIRST_PLAN), 1, STANDARD_RESOLUTION),
+  forecast: forecastPlan(planFromFile(SHAKEN_PLAN), 1, STANDARD_RESOLUTION),
   isFull: true,
   interval: null,
   failed: false,

@@ -32,8 +32,8 @@ function undoWords(kind: string): string {
 }
 
 const RULES: Record<PassedOver['rule'], string> = {
-  'told-twice': 'was told twice; it counts once',
-  'after-the-end': 'was told after the pull; it does not count',
+  'recorded-twice': 'was recorded twice; it counts once',
+  'after-the-end': 'was recorded after the pull; it does not count',
 };
 
 /** K the dial should be at: the preheat once begun, then the stages as turned; null for off. */

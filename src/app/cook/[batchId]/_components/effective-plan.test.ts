@@ -1,5 +1,5 @@
 import { deriveRun, type BatchEvent, type BatchEventKind } from '@/core/run/run-state';
-import { FIRST_PLAN } from '@/schemas/first-plan';
+import { SHAKEN_PLAN } from '../../../../../tests/support/shaken-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { effectivePlan } from './effective-plan';
 
@@ -14,11 +14,11 @@ const after = (document: PlanFile, events: BatchEvent[], minute: number) =>
   effectivePlan(document, deriveRun([event('loaded', 0), ...events]), minute * 60).cook;
 
 test('before anything happened the plan stands as it was', () => {
-  expect(after(FIRST_PLAN, [], 0)).toEqual(FIRST_PLAN.cook);
+  expect(after(SHAKEN_PLAN, [], 0)).toEqual(SHAKEN_PLAN.cook);
 });
 
 test('what happened stands at its own minute, what is to come where it was planned', () => {
-  const { events } = after(FIRST_PLAN, [event('shaken', 8.5)], 9);
+  const { events } = after(SHAKEN_PLAN, [event('shaken', 8.5)], 9);
   expect(events).toEqual([
     { minute: 8.5, action: 'shake' },
     { minute: 12, action: 'shake' },
@@ -27,17 +27,17 @@ test('what happened stands at its own minute, what is to come where it was plann
 });
 
 test('an opening between the planned ones is added, one that was missed is dropped', () => {
-  const opened = after(FIRST_PLAN, [event('drawer-open', 3)], 3).events;
+  const opened = after(SHAKEN_PLAN, [event('drawer-open', 3)], 3).events;
   expect(opened.map(({ minute }) => minute)).toEqual([3, 7, 12, 17]);
-  expect(after(FIRST_PLAN, [], 15).events.map(({ minute }) => minute)).toEqual([17]);
+  expect(after(SHAKEN_PLAN, [], 15).events.map(({ minute }) => minute)).toEqual([17]);
 });
 
 test('added minutes lengthen the last stage, never shorten a long one, and end at what a plan may have', () => {
   const more = (count: number) => Array.from({ length: count }, (_, i) => event('more-time', 10 + i / 10));
-  expect(after(FIRST_PLAN, more(3), 12).stages).toEqual([{ minutes: 33, temperature_c: 195 }]);
+  expect(after(SHAKEN_PLAN, more(3), 12).stages).toEqual([{ minutes: 33, temperature_c: 195 }]);
   const long: PlanFile = {
-    ...FIRST_PLAN,
-    cook: { ...FIRST_PLAN.cook, stages: [{ minutes: 118, temperature_c: 120 }] },
+    ...SHAKEN_PLAN,
+    cook: { ...SHAKEN_PLAN.cook, stages: [{ minutes: 118, temperature_c: 120 }] },
   };
   expect(after(long, more(1), 12).stages[0]!.minutes).toBe(119);
   expect(after(long, more(9), 12).stages[0]!.minutes).toBe(120);
@@ -45,8 +45,8 @@ test('added minutes lengthen the last stage, never shorten a long one, and end a
 
 test('oil that is still to come keeps its grams', () => {
   const document: PlanFile = {
-    ...FIRST_PLAN,
-    cook: { ...FIRST_PLAN.cook, events: [{ minute: 9, action: 'oil', mass_g: 5 }] },
+    ...SHAKEN_PLAN,
+    cook: { ...SHAKEN_PLAN.cook, events: [{ minute: 9, action: 'oil', mass_g: 5 }] },
   };
   expect(after(document, [], 2).events).toEqual([{ minute: 9, action: 'oil', mass_g: 5 }]);
 });

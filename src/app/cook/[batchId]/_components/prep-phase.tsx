@@ -9,7 +9,7 @@ import { useAlerts } from './use-alerts';
 import type { BatchForecast } from '@/schemas/batch';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
-import { clockText, oilText, temperatureText, type UnitSystem } from '@/ui/words/format';
+import { clockText, oilText, temperatureText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
 import { PARCOOK_WORDS } from '@/ui/words/labels';
 
 const DRYING_ORDERS: Record<DryingMethod, string> = {
@@ -100,7 +100,7 @@ export function PrepPhase({
       <p className="mb-1 text-[18px] text-ash">
         {forecast.done_min === null
           ? 'This plan is not forecast to be done within its stages.'
-          : `Once loaded, done after about ${clockText(forecast.done_min * 60)}. Timers run side by side.`}{' '}
+          : `Once loaded, pull after about ${wholeMinutes(forecast.done_min * 60)} min. Timers run side by side.`}{' '}
         <Button look="quiet" className="px-1 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
           {alerts.on ? 'Sound is on' : 'Turn sound on'}
         </Button>
