@@ -66,7 +66,7 @@ test('the demo kitchen holds a month of batches from the engine, is kept, and is
 
   expect(await seedDemoKitchen(now, true)).toBe('made');
   expect((await findDemoKitchen())!.kitchen_id).not.toBe(first!.kitchen_id);
-}, 60_000);
+}, 180_000);
 
 test('an event must belong to a batch of its own kitchen', async () => {
   const kitchen = await createKitchen();

@@ -14,13 +14,13 @@ import { stepPieces } from '../piece/piece-step.kernel';
 import type { Resolution } from './resolution';
 import { HEAT_TO_MASS_TRANSFER } from '../piece/skin-balance.kernel';
 
-/** Least smoothing of the air stream's heat and steam between steps. */
+/** Least smoothing of the air stream's heat and steam between steps. Source: numerics. */
 const LEAST_MEMORY = 0.5;
 
 /** Typical temperature of the air film on a skin that steams, K. Source: assumed; only smooths the prediction of humidity. */
 const FILM_TEMPERATURE = 380;
 
-/** Fewest sample pieces of a part that is added. */
+/** Fewest sample pieces of a part that is added. Source: numerics. */
 const LEAST_ADDED = 4;
 
 /** A cook under way: pieces, bed and cavity. */

@@ -17,7 +17,7 @@ const ACTIONS: Record<CookAction, { readonly open: number; readonly mixing: numb
   add: { open: 30, mixing: 0, tumbling: 0 },
 };
 
-/** Moments nearer than this are one, s. */
+/** Moments nearer than this are one, s. Source: numerics. */
 const SAME_MOMENT = 1e-6;
 
 /** Cooks the plan on a sample of pieces. Same plan, seed and resolution, same bits. Cost: see `npm run bench`. */

@@ -14,7 +14,7 @@ export type Advice =
       readonly reason: 'colour-ahead' | 'colour-behind';
     };
 
-/** Turns of the dial that are tried, K. */
+/** Turns of the dial that are tried, K. Source: chosen; what a cook would turn at once. */
 const TURNS = [-15, 15] as const;
 
 /** Pieces that a turn of the dial must win. Source: assumed, one in ten; less is not worth touching it. */

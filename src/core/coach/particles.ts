@@ -19,7 +19,7 @@ export const PARTICLES = 32;
 /** Seed of every particle's cook: one heap for all, so that they differ by what is not known alone. */
 const HEAP = 1;
 
-/** Shrinkage of the resampling kernel, Liu & West (2001): θ' = a·θ + (1 − a)·mean, covariance (1 − a²)·V by differences of pairs, ter Braak (2006). */
+/** Shrinkage of the resampling kernel, Liu & West (2001): θ' = a·θ + (1 − a)·mean, covariance (1 − a²)·V by differences of pairs. Source: 0.95–0.99 there; lower assumed, since the particles are few; ter Braak (2006). */
 const SHRINKAGE = 0.92;
 
 /** Guesses before anything was seen. Cost: a trace each. */

@@ -42,7 +42,7 @@ const RUSTIC_SHARE = 0.35;
 /** Pieces shorter than this share of the wished length are offcuts. Source: assumed. */
 const SHORTEST = 0.45;
 
-/** Points along one side at which a cell is sampled. */
+/** Points along one side at which a cell is sampled. Source: numerics. */
 const SAMPLES = 5;
 
 /**
@@ -165,7 +165,7 @@ function spread(lengths: number[]): readonly [number, number, number] {
   return [quantileOfSorted(sorted, 0.1), quantileOfSorted(sorted, 0.5), quantileOfSorted(sorted, 0.9)];
 }
 
-/** Grams a person eats, as a side. Source: common portion sizes of cooked vegetables and fries, raw weight 130–250 g. */
+/** What a person eats as a side, kg. Source: common portion sizes of cooked vegetables and fries, raw weight 130–250 g. */
 export const APPETITES = { light: 0.13, usual: 0.18, hungry: 0.25 } as const;
 
 /** How much a person wants. */

@@ -48,7 +48,7 @@ const PRODUCE: Readonly<Record<string, Produce>> = {
   mushroom: mm(45, 45, 'round', 0.05),
 };
 
-/** A block of tofu, cheese or the like, as packed. Source: assumed. */
+/** A block of tofu, cheese or the like, as packed, m. Source: assumed. */
 const BLOCK: Produce = { length: 0.1, diameter: 0.055, body: 'block', trim: 0 };
 
 /** The usual whole produce of a food. */

@@ -51,7 +51,7 @@ export function colourAtBrowning(ramp: ColourRamp, browning: number): LabColour 
   return CHARRED;
 }
 
-/** Levels tried when a colour is looked up, and the darkest of them. */
+/** Levels tried when a colour is looked up, and the darkest of them. Source: numerics. */
 const TRIED = 300;
 const DARKEST = 6;
 

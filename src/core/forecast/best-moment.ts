@@ -82,7 +82,7 @@ export function findBestMoment(track: ShareTrack): BestMoment {
   };
 }
 
-/** Rounding of shares, which are sums of sixteenths. */
+/** Rounding of shares, which are sums of sixteenths. Source: numerics. */
 const ROUNDING = 1e-9;
 
 function column({ samples, shares }: ShareTrack, verdict: number): Float64Array {

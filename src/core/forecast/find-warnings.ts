@@ -12,7 +12,7 @@ import type { BestMoment } from './best-moment';
 /** Samples at full power after the heat-up that make a batch power-limited, s. Source: assumed, 4 min. */
 const LIMITED_FROM = 240;
 
-/** Share of the heater's power that counts as all of it. */
+/** Share of the heater's power that counts as all of it. Source: numerics. */
 const FULL_POWER = 0.99;
 
 /** A cold fryer may take this long to warm up before its power counts as the limit, s. Source: 1300 J/K at 1500 W, 3–4 min. */

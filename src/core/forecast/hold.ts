@@ -24,7 +24,7 @@ interface Surroundings {
   readonly vapour: number;
 }
 
-/** Air of the warm oven, °C. */
+/** Air of the warm oven, °C. Source: chosen; the usual warm oven. */
 export const WARM_OVEN_C = 120;
 
 /**
@@ -58,10 +58,10 @@ const PLACES: Record<HoldPlace, Surroundings> = {
 /** A fryer that refreshes cooled pieces. Source: assumed, hot and not full. */
 const REFRESH: Surroundings = { air: 463.15, transfer: 40, radiation: 9, vapour: 4000 };
 
-/** Share of the bite at which half is lost. */
+/** Share of the bite at which half is lost. Source: product definition. */
 const HALF = 0.5;
 
-/** Length of a step, s. */
+/** Length of a step, s. Source: numerics. */
 const STEP = 10;
 const WAITING_STEP = Float64Array.of(STEP);
 

@@ -8,7 +8,7 @@ import { findBestMoment } from './best-moment';
 import { trackShares } from './shares';
 import { AS_EXPECTED, browningScaleOf, type Unknowns, withUnknowns } from './unknowns';
 
-/** Beyond the stages a pull is still looked for, this share of them and s at least: a number helps more than none. */
+/** Beyond the stages a pull is still looked for, this share of them and s at least: a number helps more than none. Source: chosen. */
 const LOOK_BEYOND = { share: 0.5, least: 600 };
 
 /** Quantiles of the moment to pull, s; null where that member is not done half again as long as the stages. */
@@ -40,7 +40,7 @@ export function pullTimeOf(record: CookRecord, plan: Plan): number | null {
 /** Distance of a sigma point, standard deviations: in three dimensions six points at ±√3 have the mean and the variance of a normal distribution. Source: spherical-radial cubature of degree three, Arasaratnam & Haykin (2009). */
 const SIGMA_POINT = Math.sqrt(3);
 
-/** Brownings that each cook stands for, at evenly spaced quantiles. */
+/** Brownings that each cook stands for, at evenly spaced quantiles. Source: numerics. */
 const BROWNINGS = 15;
 
 /** Brownings cooked apart where pieces are pulled in between: three nodes of Gauss–Hermite, deviations and weights. Source: Abramowitz & Stegun (1964), table 25.10. */

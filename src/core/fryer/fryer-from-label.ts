@@ -1,6 +1,6 @@
 import type { Fryer } from '../plan/fryer';
 
-/** Floor of the study's basket, m². */
+/** Floor of the study's basket, m². Source: the study’s fryer, measured. */
 const STUDY_FLOOR = 0.05;
 
 /** On a free face turned to the fan, W/(m² K). Source: feasibility study, 44–52; the upper end, since sides are shaded apart. */

@@ -10,7 +10,7 @@ export function meanGlassyDepth(state: PieceState, p: number): number {
   return (glassyDepth(state, p, 0) + glassyDepth(state, p, 1)) / 2;
 }
 
-/** Depth that is added to what is there and what is needed, m, so that a wish for no crust is met by any skin. */
+/** Depth that is added to what is there and what is needed, m, so that a wish for no crust is met by any skin. Source: numerics. */
 const ANY_SKIN = 5e-6;
 
 /** Glassy depth over that needed for the wished bite. */

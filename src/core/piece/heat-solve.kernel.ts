@@ -4,10 +4,10 @@ import { BOILING_TEMPERATURE_TABLE } from '../properties/sorption';
 import { BOILING_LATENT_HEAT, WATER_SPECIFIC_HEAT } from '../properties/water';
 import type { PieceState, StepLength } from './piece-state';
 
-/** Passes after which the active set is taken as it stands. */
+/** Passes after which the active set is taken as it stands. Source: numerics. */
 const PASS_LIMIT = 8;
 
-/** Share of a cell's water that may boil off in one step. */
+/** Share of a cell's water that may boil off in one step. Source: numerics. */
 const BOIL_SHARE_LIMIT = 0.95;
 
 /** Capacities, conductances and boiling points of piece p at the start of a step, into the scratch. */

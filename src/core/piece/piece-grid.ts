@@ -1,6 +1,6 @@
 import type { PieceGeometry } from '../cut/piece-geometry';
 
-/** The outermost cell of a thin piece, share of its half thickness: there the crust is the piece. */
+/** The outermost cell of a thin piece, share of its half thickness: there the crust is the piece. Source: numerics. */
 const THIN_SHARE = 1 / 18;
 
 /** Aimed thickness of the outermost cell, m. Source: crust forms within 0.1 mm in the first minutes; grid study in docs/model. */

@@ -13,16 +13,16 @@ const { abs, log, max, min } = Math;
  */
 export const HEAT_TO_MASS_TRANSFER = 317_000;
 
-/** Above this share of 1 atm the logarithm of Stefan flow goes on as its tangent, so that the slope stays finite. */
+/** Above this share of 1 atm the logarithm of Stefan flow goes on as its tangent, so that the slope stays finite. Source: numerics. */
 const STEFAN_LIMIT = 0.9 * ATMOSPHERIC_PRESSURE;
 
-/** Share of the water within reach of the skin that may leave in one step. */
+/** Share of the water within reach of the skin that may leave in one step. Source: numerics. */
 const SKIN_SHARE_LIMIT = 0.98;
 
-/** Passes after which the balance is taken as it stands. */
+/** Passes after which the balance is taken as it stands. Source: numerics. */
 const NEWTON_PASSES = 6;
 
-/** Newton's largest move in one pass, K. */
+/** Newton's largest move in one pass, K. Source: numerics. */
 const LARGEST_MOVE = 20;
 
 /**

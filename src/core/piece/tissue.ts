@@ -17,7 +17,7 @@ function airyShare(porosity: number): number {
   return (2 - 2 * porosity) / (2 + porosity);
 }
 
-/** Temperature at which heat capacities are frozen, °C, so that enthalpy is a state and balances close. */
+/** Temperature at which heat capacities are frozen, °C, so that enthalpy is a state and balances close. Source: chosen; the middle of what a cook passes through. */
 const REFERENCE_TEMPERATURE_C = 60;
 
 /**

@@ -8,7 +8,7 @@ import type { PieceState, StepLength } from './piece-state';
 /* taken once, as a look-up of a global costs more than the function where scripts run in a sandbox */
 const { max, min } = Math;
 
-/** A trace of mobility, kg/(m s Pa), so that a conductance exists. */
+/** A trace of mobility, kg/(m s Pa), so that a conductance exists. Source: numerics. */
 const TRACE_MOBILITY = 1e-18;
 
 /** Boiling at one atmosphere, K, and how far below it vapour has begun to move by its own pressure, K. Source: the latter assumed. */

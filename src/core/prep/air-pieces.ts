@@ -5,7 +5,7 @@ import { enterByArea, type InHand } from './in-hand';
 /** Coefficient of pieces spread out in a kitchen, W/(m² K). Source: free convection and radiation, 8–10. */
 const OPEN_AIR_TRANSFER = 9;
 
-/** Length of a step, s. */
+/** Length of a step, s. Source: numerics. */
 const STEP = 15;
 
 /** Leaves pieces in the kitchen's air: hot ones steam dry by their own heat, cold wet ones dry slowly. */

@@ -5,10 +5,10 @@ import { COOKED_THROUGH } from '../piece/judge-piece';
 import type { BatchPart, ParcookMethod } from '../plan/plan';
 import { type PreparedPieces, prepareBatch } from './prepare-batch';
 
-/** Cells of the one piece looked at. */
+/** Cells of the one piece looked at. Source: numerics. */
 const CELLS = 15;
 
-/** Longest par-cooking looked at, s, and how close the answer is. */
+/** Longest par-cooking looked at, s, and how close the answer is. Source: chosen. */
 const LONGEST = 2400;
 const CLOSE = 15;
 

@@ -25,10 +25,10 @@ const MICROWAVE_POWER = 520;
 /** Least moisture a microwave leaves in a cell, kg/kg. Source: chosen; drier food would burn there. */
 const DRIEST = 0.05;
 
-/** Boiling in the oven, K. */
+/** Boiling in the oven, K. Source: boiling point at 1 atm. */
 const BOILING = 373.1;
 
-/** Length of a step, s. */
+/** Length of a step, s. Source: numerics. */
 const STEP = 10;
 
 /** Sugar from surface into boiling water, m/s. Source: assumed, stirred by bubbles. */

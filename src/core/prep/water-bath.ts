@@ -5,7 +5,7 @@ import { WATER_SPECIFIC_HEAT } from '../properties/water';
 import { enterByArea, type InHand, takeSolids, tissueCell, tissueHalf } from './in-hand';
 import { sugarDiffusivity } from './sugar-leaching';
 
-/** Equal steps in which a bath is computed. */
+/** Equal steps in which a bath is computed. Source: numerics. */
 const STEPS = 40;
 
 /** What a bath does with the pieces. */

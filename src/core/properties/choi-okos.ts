@@ -13,7 +13,7 @@ type Component = keyof Composition;
 /** Every component of a composition, in the order of food tables. */
 export const COMPONENTS: readonly Component[] = ['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash'];
 
-/*
+/**
  * Polynomials in Celsius, 0–150 °C: conductivity W/(m K), density kg/m³, specific heat J/(kg K).
  * Source: Choi & Okos (1986), Effects of temperature and composition on the thermal properties of foods.
  */

@@ -1,7 +1,7 @@
 import { tabulate } from '../numeric/uniform-table';
 import { ATMOSPHERIC_PRESSURE, boilingTemperature } from './water';
 
-/*
+/**
  * GAB isotherm of hot starchy solids: monolayer moisture (kg/kg), C and K (both without unit).
  * Source: range of GAB fits for potato and starch at 60–130 °C, Bizot (1983) and Iglesias & Chirife (1982);
  * the triple itself is assumed within that range.

@@ -9,7 +9,7 @@ export interface TimedNumber {
 /** Whether a device's numbers can be used. */
 export type Trust = 'fine' | 'stuck' | 'noisy';
 
-/** Readings looked at, and the fewest that tell anything. */
+/** Readings looked at, and the fewest that tell anything. Source: chosen. */
 export const WATCHED = 12;
 const FEWEST = 6;
 

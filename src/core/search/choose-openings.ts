@@ -2,7 +2,7 @@ import { forecastPlan } from '../forecast/forecast';
 import { type CookAction, type CookEvent, isMixing, type Plan } from '../plan/plan';
 import { spreadOpenings } from './spread-openings';
 
-/** Most openings tried. */
+/** Most openings tried. Source: chosen. */
 const MOST_OPENINGS = 5;
 
 /** Evenness given up for fewer openings. Source: assumed, one piece in twenty. */

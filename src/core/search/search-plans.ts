@@ -31,6 +31,7 @@ export interface Weights {
 /** Most batches tried. Source: assumed; nobody stands longer. */
 const MOST_BATCHES = 3;
 
+/** Openings tried where the plan leaves them free. Source: chosen; two by two, as the gain of one more is small. */
 const OPENINGS = [0, 2, 4] as const;
 
 /** Share right below which a way is no proposal. Source: assumed, half. */
