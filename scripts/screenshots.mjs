@@ -99,7 +99,7 @@ try {
     .click();
   await page.waitForURL(/plans\/.+/);
   await page.goto(`${page.url()}/card`);
-  await page.getByText(/Pull after about/).waitFor();
+  await page.getByText(/Pull after about \d+ min; begin looking/).waitFor();
   await settle();
   await take('card');
 

@@ -1,4 +1,5 @@
 import type { BatchPart } from '../plan/plan';
+import type { TargetCrispness } from '../food/wish';
 import { neededCrust } from './crispness-target';
 import { glassyDepth } from './glassy-crust';
 import { judgePiece } from './judge-piece';
@@ -10,13 +11,19 @@ export function meanGlassyDepth(state: PieceState, p: number): number {
   return (glassyDepth(state, p, 0) + glassyDepth(state, p, 1)) / 2;
 }
 
-/** Depth that is added to what is there and what is needed, m, so that a wish for no crust is met by any skin. Source: numerics. */
-const ANY_SKIN = 5e-6;
+/** What a piece without a crust counts where none is wished: clear of the limit, so that the wish is met. Source: numerics. */
+const NO_CRUST = 1.2;
 
-/** Glassy depth over that needed for the wished bite. */
+/**
+ * Glassy depth over that needed for the wished bite. Where tender is wished and met, what is more counts against the crust that
+ * crisp would need: from about 2 on it is a crisp crust, although nobody asked for it.
+ */
 export function crispnessOf(state: PieceState, p: number, part: BatchPart): number {
-  const needed = neededCrust(part.target.crispness, state.halfThickness[p]!, state.coatThickness);
-  return (meanGlassyDepth(state, p) + ANY_SKIN) / (needed + ANY_SKIN);
+  const depth = meanGlassyDepth(state, p);
+  const needed = (wish: TargetCrispness) => neededCrust(wish, state.halfThickness[p]!, state.coatThickness);
+  const wished = needed(part.target.crispness);
+  if (part.target.crispness !== 'tender' || depth < wished) return depth / wished;
+  return (wished > 0 ? 1 : NO_CRUST) + (depth - wished) / needed('crisp');
 }
 
 /** How far the heart of piece p is, 0–1: share of the softening needed; 0 where meat or fish has not reached its safe temperature. */

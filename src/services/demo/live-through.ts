@@ -1,6 +1,7 @@
 import { simulateCook } from '@/core/batch/simulate-cook';
 import { forecastInterval, pullTimeOf } from '@/core/forecast/interval';
 import { type Forecast, forecastPlan, pullTimeIn } from '@/core/forecast/forecast';
+import type { TargetCrispness } from '@/core/food/wish';
 import { normalQuantile } from '@/core/numeric/normal-quantile';
 import { createSeededRandom } from '@/core/numeric/seeded-random';
 import { quantileOfSorted } from '@/core/numeric/quantile';
@@ -50,7 +51,7 @@ export function liveThrough(plan: Plan, fryer: keyof typeof HIDDEN_TRUTH, seed: 
     forecast: storedForecast(forecast, plan),
     openings: openings.filter((opening) => opening.time < pulledAfter),
     pulledAfter,
-    outcome: outcomeAt(record, sample, note),
+    outcome: outcomeAt(record, sample, plan.target.crispness, note),
   };
 }
 
@@ -68,7 +69,12 @@ function storedForecast(forecast: Forecast, plan: Plan): BatchForecast {
   };
 }
 
-function outcomeAt(record: ReturnType<typeof simulateCook>, sample: number, note: string): Outcome {
+function outcomeAt(
+  record: ReturnType<typeof simulateCook>,
+  sample: number,
+  wish: TargetCrispness,
+  note: string,
+): Outcome {
   const { pieces } = record;
   const colours = Array.from({ length: pieces }, (_, p) => {
     const at = 2 * (sample * pieces + p);
@@ -81,10 +87,15 @@ function outcomeAt(record: ReturnType<typeof simulateCook>, sample: number, note
   const darkest = quantileOfSorted(colours, 0.95);
   const spread = quantileOfSorted(colours, 0.9) / Math.max(0.05, quantileOfSorted(colours, 0.1));
   return {
-    crispness: bite < 0.5 ? 'soft' : bite < 1 ? 'tender' : bite < 3 ? 'crisp' : 'very-crisp',
+    crispness: biteOf(bite, wish),
     browning: Number(browning.toFixed(2)),
     evenness: spread < 1.6 ? 'even' : spread < 2.6 ? 'some-differ' : 'uneven',
     faults: [...(darkest > 2.2 ? (['burnt-edges'] as const) : []), ...(softest < 0.4 ? (['wet-heart'] as const) : [])],
     note,
   };
+}
+
+function biteOf(bite: number, wish: TargetCrispness): Outcome['crispness'] {
+  if (wish === 'tender') return bite < 0.5 ? 'soft' : bite < 2.2 ? 'tender' : 'crisp';
+  return bite < 0.5 ? 'soft' : bite < 1 ? 'tender' : bite < 3 ? 'crisp' : 'very-crisp';
 }

@@ -4,13 +4,19 @@ import type { Forecast } from '@/core/forecast/forecast';
 import type { Plan } from '@/core/plan/plan';
 import { foodColour } from '@/ui/colour/food-colours';
 import { sortedFaces } from '@/ui/field/paint-field';
+import type { TargetCrispness } from '@/core/food/wish';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Pieces drawn from palest to darkest. */
 const DRAWN = 12;
 
 /** Crispness against what is wished, in words a cook can feel. */
-function biteWords(crispness: number): string {
+function biteWords(crispness: number, wish: TargetCrispness): string {
+  if (wish === 'tender' && crispness >= 1) {
+    if (crispness < 1.5) return 'tender, hardly a crust';
+    if (crispness < 2.2) return 'a thin crust, tender beneath';
+    return 'a firm crust, more than asked for';
+  }
   if (crispness < 0.15) return 'soft all over, no skin yet';
   if (crispness < 0.6) return 'a skin is forming, bends without a sound';
   if (crispness < 1) return 'nearly there: dry to the touch, still bends';
@@ -40,7 +46,7 @@ export function LooksNow({ forecast, plan, elapsed }: { forecast: Forecast; plan
           />
         ))}
       </ul>
-      <p className="text-[17px]">{biteWords(crispness[record.pieces >> 1]!)}</p>
+      <p className="text-[17px]">{biteWords(quantileOfSorted(crispness, 0.5), plan.target.crispness)}</p>
     </div>
   );
 }
