@@ -123,7 +123,9 @@ function constant(file: string, name: string, doc: string, numbers: readonly Wri
   const [head = '', source = ''] = doc.split(/\bSource:\s*/);
   const what = head.replace(/[.;,\s]+$/, '');
   const ending = what.split(/[,;] /).map((part) => part.replace(/[).].*$/, '').trim());
-  const unit = UNIT_OF[name.replace(/^[A-Z_0-9]+/, '')] ?? ending.reverse().find((part) => UNIT.test(part)) ?? '1';
+  const rate = name.endsWith('.rate') && what.includes('m²/s') ? 'm²/s' : undefined;
+  const unit =
+    rate ?? UNIT_OF[name.replace(/^[A-Z_0-9]+/, '')] ?? ending.reverse().find((part) => UNIT.test(part)) ?? '1';
   const whole =
     unit === '1' &&
     written.every((one) => /^[1-9]\d*$/.test(one)) &&
