@@ -14,7 +14,7 @@ export function ForecastStrip({ live }: { live: LiveForecastStore }) {
     >
       <strong>{pullText(forecast)}</strong> {intervalText(interval)}
       {' · '}
-      {percentText(forecast.peak.share)} right
+      at best {percentText(forecast.peak.share)}
     </p>
   );
 }
