@@ -202,5 +202,5 @@ test('marks on the field are the openings and the edges between stages', () => {
 
 test('the strip at the foot says the forecast in one line', () => {
   const { container } = render(<ForecastStrip live={liveWith(forecast)} />);
-  expect(container).toHaveTextContent(/^Pull after about \d+ min .*· \d+ % right/);
+  expect(container).toHaveTextContent(/^Pull after about \d+ min .*· at best \d+ %/);
 });
