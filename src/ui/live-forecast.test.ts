@@ -61,3 +61,41 @@ test('after its end a question starts anew', () => {
   expect(start).toHaveBeenCalledTimes(2);
   expect(request).toHaveBeenCalledTimes(2);
 });
+
+test('an interval never stands beside the forecast of another plan', () => {
+  const { store, listener } = storeWithForecaster();
+  store.request(FIRST_PLAN);
+  listener().onForecast({ kind: 'full', forecast });
+  listener().onInterval({ p10: 800, p50: 900, p90: 1000 });
+  store.request({ ...FIRST_PLAN, mass_g: 900 });
+  expect(store.read().interval).not.toBeNull();
+  listener().onForecast({ kind: 'full', forecast: { firstCheck: 1500 } as Forecast });
+  expect(store.read()).toMatchObject({ forecast: { firstCheck: 1500 }, interval: null });
+});
+
+test('who asks about a plan waits for the answer about that plan, interval and all', async () => {
+  const { store, request, listener } = storeWithForecaster();
+  const heavier = { ...FIRST_PLAN, mass_g: 900 };
+  store.request(FIRST_PLAN);
+  listener().onForecast({ kind: 'full', forecast });
+  listener().onInterval({ p10: 800, p50: 900, p90: 1000 });
+  const settled = jest.fn();
+  void store.answerAbout(heavier).then(settled);
+  await Promise.resolve();
+  expect(request).toHaveBeenLastCalledWith(heavier, true, AS_EXPECTED);
+  expect(settled).not.toHaveBeenCalled();
+  listener().onForecast({ kind: 'full', forecast: { firstCheck: 1500 } as Forecast });
+  await Promise.resolve();
+  expect(settled).not.toHaveBeenCalled();
+  listener().onInterval({ p10: 1400, p50: 1500, p90: 1600 });
+  await Promise.resolve();
+  expect(settled).toHaveBeenCalledWith(expect.objectContaining({ forecast: { firstCheck: 1500 } }));
+  await expect(store.answerAbout(heavier)).resolves.toMatchObject({ interval: { p50: 1500 } });
+});
+
+test('who waits is told that there will be no answer', async () => {
+  const { store, listener } = storeWithForecaster();
+  const waiting = store.answerAbout(FIRST_PLAN);
+  listener().onFailure();
+  await expect(waiting).resolves.toMatchObject({ failed: true });
+});

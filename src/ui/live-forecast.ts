@@ -23,6 +23,8 @@ export function createLiveForecast(withInterval: boolean, startForecaster = crea
   let live = NOTHING_YET;
   let forecaster: Forecaster | null = null;
   let asked = '';
+  /* the question that the newest forecast answers */
+  let answered = '';
   const listeners = new Set<() => void>();
   const change = (part: Partial<LiveForecast>) => {
     live = { ...live, ...part };
@@ -39,11 +41,32 @@ export function createLiveForecast(withInterval: boolean, startForecaster = crea
       if (question === asked) return;
       asked = question;
       forecaster ??= startForecaster({
-        onForecast: ({ kind, forecast }) => change({ forecast, isFull: kind === 'full', failed: false }),
+        onForecast: ({ kind, forecast }) => {
+          /* an interval stands beside its own forecast only */
+          const interval = answered === asked ? live.interval : null;
+          answered = asked;
+          change({ forecast, interval, isFull: kind === 'full', failed: false });
+        },
         onInterval: (interval) => change({ interval }),
         onFailure: () => change({ failed: true }),
       });
       forecaster.request(document, withInterval, unknowns);
+    },
+    /** The whole answer about this plan, once there is one; or that there will be none. */
+    answerAbout(document: PlanFile): Promise<LiveForecast> {
+      const question = JSON.stringify([document, AS_EXPECTED]);
+      const isWhole = () =>
+        live.failed || (answered === question && live.isFull && (!withInterval || live.interval !== null));
+      if (isWhole()) return Promise.resolve(live);
+      return new Promise((resolve) => {
+        const listener = () => {
+          if (!isWhole()) return;
+          listeners.delete(listener);
+          resolve(live);
+        };
+        listeners.add(listener);
+        this.request(document);
+      });
     },
     end() {
       forecaster?.end();

@@ -153,15 +153,22 @@ export function Bench({
 
   const onPin = useCallback(() => setPinned((before) => (before ? null : now.current.document)), []);
   const onCook = useCallback(async () => {
-    const { forecast, interval } = live.read();
-    if (!forecast || cooking) return;
+    if (cooking) return;
     setCooking(true);
+    /* what is cooked and what is forecast are one plan, although a lever may just have been let go */
+    const { document } = now.current;
+    const { forecast, interval, failed } = await live.answerAbout(document);
+    if (failed || !forecast) {
+      setCooking(false);
+      notifyError('The batch could not begin: it has no forecast. Reload the page and try again.');
+      return;
+    }
     const batchId = newId();
     const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
     const sent = await send('POST', '/api/batches', {
       batchId,
       fryerName,
-      document: now.current.document,
+      document,
       forecast: batchForecast(forecast, interval),
     });
     if (sent.kind === 'done') router.push(`/cook/${batchId}`);

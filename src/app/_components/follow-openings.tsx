@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 import { isMixing } from '@/core/plan/plan';
 import { withChosenOpenings } from '@/editing/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
@@ -29,17 +29,21 @@ export function FollowOpenings({
     cook: { ...document.cook, events: document.cook.events.filter((event) => !isMixing(event.action)) },
     mixing: document.cook.events.map((event) => event.action).find(isMixing),
   });
+  /* a plan that is renamed while the answer is under way is still the plan that was asked about */
+  const newest = useRef(document);
+  useLayoutEffect(() => void (newest.current = document), [document]);
   useEffect(() => {
     if (!study || !isFollowing) return;
     let callOff = () => {};
     const timer = setTimeout(() => {
-      callOff = study.openings(document, (chosen) => follow(document, withChosenOpenings(document, chosen)));
+      callOff = study.openings(newest.current, (chosen) =>
+        follow(newest.current, withChosenOpenings(newest.current, chosen)),
+      );
     }, REST);
     return () => {
       clearTimeout(timer);
       callOff();
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the question stands for the document
   }, [study, isFollowing, question, follow]);
   return null;
 }

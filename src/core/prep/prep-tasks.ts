@@ -72,16 +72,6 @@ export function handsOnDuration(tasks: readonly PrepTask[]): number {
   }, 0);
 }
 
-/** Steps during which the fryer need not be on yet. */
-const LONG_STEPS: ReadonlySet<PrepTask['kind']> = new Set([
-  'soak',
-  'marinate',
-  'brine',
-  'press',
-  'freeze-thaw',
-  'parcook',
-]);
-
 /** From the first task to loading, s; the preheat runs beside what comes after the last long step. */
 export function prepDuration(tasks: readonly PrepTask[]): number {
   let before = 0;
@@ -89,7 +79,8 @@ export function prepDuration(tasks: readonly PrepTask[]): number {
   let preheat = 0;
   for (const task of tasks) {
     if (task.kind === 'preheat') preheat = task.duration;
-    else if (LONG_STEPS.has(task.kind)) {
+    /* while a step waits the fryer need not be on yet */
+    else if (WAITING.has(task.kind)) {
       before += beside + task.duration;
       beside = 0;
     } else beside += task.duration;

@@ -22,7 +22,7 @@ export function Answers({
   ramp,
   shown,
   said,
-  massG,
+  heaviestG,
   record,
 }: {
   ramp: ColourRamp;
@@ -30,7 +30,8 @@ export function Answers({
   shown: number;
   /** typical crispness over that wished now */
   said: number;
-  massG: number;
+  /** what the basket weighs at its heaviest by the forecast, with coats and what is added, g */
+  heaviestG: number;
   record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
   const unit = typedMass(useUnits());
@@ -104,7 +105,7 @@ export function Answers({
             label="Weigh the pieces"
             word="Weighed"
             typed={unit}
-            isPlausible={(grams) => grams > 0 && grams <= massG * 1.2}
+            isPlausible={(grams) => grams > 0 && grams <= heaviestG * 1.2}
             onTell={(grams) => record('weighed', { grams })}
           />
         </div>

@@ -170,7 +170,7 @@ export function CookingPhase({
               ramp={outerRamp(plan)}
               shown={typical!.browning}
               said={typical!.crispness}
-              massG={batch.document.mass_g}
+              heaviestG={Math.max(...live.forecast.record.weight) * 1000}
               record={record}
             />
             <Judging plan={plan} now={judgedAs(typical!.crispness, typical!.browning, plan)} />
