@@ -3,13 +3,14 @@ import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { PlanFile } from '../../schemas/plan-file';
-import type { ChosenOpening, SearchAnswer, StudyService } from './protocol';
+import type { ChosenOpening, LoadsOutcome, SearchAnswer, StudyService } from './protocol';
 
 /** Asks the study worker; every question returns a function that calls it off. */
 export interface Study {
   outcomes(documents: readonly PlanFile[], onOutcome: (index: number, outcome: PlanOutcome) => void): () => void;
   sensitivity(document: PlanFile, onAnswer: (found: Sensitivity[]) => void): () => void;
   hold(document: PlanFile, pulledAt: number, onAnswer: (holds: Record<HoldPlace, HoldForecast>) => void): () => void;
+  loads(document: PlanFile, count: number, onAnswer: (loads: LoadsOutcome) => void): () => void;
   openings(document: PlanFile, onAnswer: (chosen: ChosenOpening[]) => void): () => void;
   search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
   end(): void;
@@ -55,6 +56,11 @@ export function createStudy(): Study {
       ask<Record<HoldPlace, HoldForecast>>(async (ticket, answer) => {
         const holds = await service.hold(ticket, document, pulledAt);
         if (holds) answer(holds);
+      }, onAnswer),
+    loads: (document, count, onAnswer) =>
+      ask<LoadsOutcome>(async (ticket, answer) => {
+        const loads = await service.loads(ticket, document, count);
+        if (loads) answer(loads);
       }, onAnswer),
     openings: (document, onAnswer) =>
       ask<ChosenOpening[]>(async (ticket, answer) => {

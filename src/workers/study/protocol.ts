@@ -24,9 +24,19 @@ export interface ChosenOpening {
   readonly action: 'shake' | 'toss' | 'flip';
 }
 
+/** Equal loads, one after the other in the same fryer. */
+export interface LoadsOutcome {
+  /** s from the first loading to the last pull; null where a load is not done in its stages */
+  readonly time: number | null;
+  /** share of all pieces right when their load is at its best */
+  readonly evenness: number;
+  /** J */
+  readonly energy: number;
+}
+
 /** Slower questions, asked beside the forecast. Each has a ticket by which it can be called off; then it answers null. */
 export interface StudyService {
-  /** reports the outcome of each plan as it is known */
+  /** reports the outcome of each plan as it is known, with the openings that suit it where they are left to Drubek */
   outcomes(
     ticket: number,
     documents: readonly PlanFile[],
@@ -35,6 +45,8 @@ export interface StudyService {
   sensitivity(ticket: number, document: PlanFile): Promise<Sensitivity[] | null>;
   /** how the bite lasts at each place after pulling at `pulledAt` s */
   hold(ticket: number, document: PlanFile, pulledAt: number): Promise<Record<HoldPlace, HoldForecast> | null>;
+  /** the plan in `count` loads, each in the fryer as the one before leaves it */
+  loads(ticket: number, document: PlanFile, count: number): Promise<LoadsOutcome | null>;
   /** the openings that suit a plan, minutes and what to do */
   openings(ticket: number, document: PlanFile): Promise<ChosenOpening[] | null>;
   search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;

@@ -2,6 +2,7 @@ import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFileSchema } from '../../schemas/plan-file';
 import type { SearchAnswer } from './protocol';
+import { withChosenOpenings } from '../../editing/edit-cook';
 import { createStudyService } from './service';
 
 test('outcomes come in the order asked: a thicker cut is later, a soak costs hands and minutes', async () => {
@@ -54,3 +55,34 @@ test('sensitivity tries what may slip, with signs as in the kitchen', async () =
   expect(of('openings').peakShift).toBeLessThanOrEqual(0.11);
   expect(found!.every((one) => one.weight >= 0)).toBe(true);
 }, 30_000);
+
+test('a price is of the plan as it will stand once its openings have followed', async () => {
+  const service = createStudyService();
+  const outcome = async (document: typeof FIRST_PLAN) => {
+    const found: PlanOutcome[] = [];
+    await service.outcomes(1, [document], (_, one) => found.push(one));
+    return found[0]!;
+  };
+  const stages = [{ minutes: 45, temperature_c: 195 }];
+  const heavier = { ...FIRST_PLAN, mass_g: 900, cook: { ...FIRST_PLAN.cook, stages } };
+  const priced = await outcome(heavier);
+  const chosen = (await service.openings(2, heavier))!;
+  expect(chosen.length).toBeGreaterThan(FIRST_PLAN.cook.events.length);
+  const arrived = withChosenOpenings(heavier, chosen);
+  const set = { ...arrived, cook: { ...arrived.cook, openings: 'set' as const } };
+  expect(await outcome(set)).toEqual(priced);
+  const asItStood = { ...heavier, cook: { ...heavier.cook, openings: 'set' as const } };
+  expect((await outcome(asItStood)).peakShare).toBeLessThan(priced.peakShare);
+}, 60_000);
+
+test('loads that follow one another find the fryer warm: two take less than twice one from cold', async () => {
+  const service = createStudyService();
+  const cold = { ...FIRST_PLAN, mass_g: 700, fryer: { ...FIRST_PLAN.fryer, preheat: null } };
+  const one = await service.loads(1, { ...cold, mass_g: 350 }, 1);
+  const two = await service.loads(2, cold, 2);
+  expect(two!.time! - 90).toBeLessThan(2 * one!.time! - 30);
+  expect(two!.time!).toBeGreaterThan(one!.time! * 1.5);
+  expect(two!.energy).toBeLessThan(2 * one!.energy);
+  service.callOff(3);
+  expect(await service.loads(3, cold, 2)).toBeNull();
+}, 60_000);

@@ -1,7 +1,8 @@
 import { forecastHold, HOLD_PLACES, type HoldForecast, type HoldPlace } from '../../core/forecast/hold';
 import { outcomeOf } from '../../core/forecast/plan-outcome';
 import { type Sensitivity, tryFactors } from '../../core/forecast/sensitivity';
-import { isMixing } from '../../core/plan/plan';
+import { forecastLoads } from '../../core/forecast/forecast-loads';
+import { isMixing, type Plan } from '../../core/plan/plan';
 import { chooseOpenings } from '../../core/search/choose-openings';
 import { type Alternative, searchPlans, tradeOffFront } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
@@ -23,7 +24,7 @@ function breathe(): Promise<void> {
   return new Promise((resolve) => setTimeout(resolve, 0));
 }
 
-/** Answers questions one plan at a time, so that a call-off is heard within one coarse forecast. */
+/** Answers questions one plan at a time, so that a call-off is heard within one forecast. */
 export function createStudyService(): StudyService {
   const off = new Set<number>();
   const isOff = async (ticket: number) => {
@@ -34,7 +35,7 @@ export function createStudyService(): StudyService {
     async outcomes(ticket, documents, report) {
       for (const [index, document] of documents.entries()) {
         if (await isOff(ticket)) return;
-        report(index, outcomeOf(planFromFile(document), SEED));
+        report(index, outcomeOf(planOnBench(document), SEED));
       }
     },
     async sensitivity(ticket, document) {
@@ -54,6 +55,11 @@ export function createStudyService(): StudyService {
       }
       return holds as Record<HoldPlace, HoldForecast>;
     },
+    async loads(ticket, document, count) {
+      if (await isOff(ticket)) return null;
+      const { time, evenness, energy, inTime } = forecastLoads(planFromFile(document), count, SEED);
+      return { time: inTime ? time : null, evenness, energy };
+    },
     async openings(ticket, document) {
       if (await isOff(ticket)) return null;
       return chooseOpenings(planFromFile(document), SEED).flatMap(({ time, action }) =>
@@ -72,6 +78,12 @@ export function createStudyService(): StudyService {
     },
     callOff: (ticket) => void off.add(ticket),
   };
+}
+
+/** The plan as the bench would have it: where openings follow, with those that suit it, so that a price is what arrives. */
+function planOnBench(document: PlanFile): Plan {
+  const plan = planFromFile(document);
+  return document.cook.openings === 'chosen' ? { ...plan, events: chooseOpenings(plan, SEED) } : plan;
 }
 
 function frontOf(document: PlanFile, found: readonly Alternative[]) {

@@ -1,13 +1,12 @@
 'use client';
 
 import { batchYield } from '@/core/cut/batch-yield';
-import type { PlanOutcome } from '@/core/forecast/plan-outcome';
 import { freshLayers } from '@/core/fryer/layers';
-import { CHANGE_OVER } from '@/core/forecast/forecast-loads';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { PricedLever } from '@/ui/controls/priced-lever';
-import { useOutcomes } from '@/ui/study/study-context';
+import { useLoads } from '@/ui/study/use-loads';
+import type { LoadsOutcome } from '@/workers/study/protocol';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { massText, percentText, wholeMinutes } from '@/ui/words/format';
@@ -23,6 +22,9 @@ export const LOAD_LIMITS = [50, 1500] as const;
 
 /** Openings of a tossed heap: every so many minutes. Source: assumed, as cooks of heaps do. */
 const TOSS_EVERY = 4;
+
+/** Where a single layer is shaken, share of the time to the pull. Source: assumed, a little before the middle. */
+const MIDWAY = 0.45;
 
 /** How much longer the last stage of a heap is looked at. Source: chosen, so that it gets done. */
 const HEAP_LONGER = 1.8;
@@ -82,9 +84,9 @@ function LayersOrHeap({
   release: (document: PlanFile) => void;
 }) {
   const batches = Math.ceil(layers - 0.15);
-  const single: PlanFile = {
-    ...divideFile(document, batches),
-    cook: { ...document.cook, openings: 'set', events: [{ minute: Math.round(pullMin * 0.45), action: 'shake' }] },
+  const layered: PlanFile = {
+    ...document,
+    cook: { ...document.cook, openings: 'set', events: [{ minute: Math.round(pullMin * MIDWAY), action: 'shake' }] },
   };
   const tosses = Array.from({ length: Math.max(1, Math.floor((pullMin - 1) / TOSS_EVERY)) }, (_, i) => ({
     minute: (i + 1) * TOSS_EVERY,
@@ -95,16 +97,16 @@ function LayersOrHeap({
     i === document.cook.stages.length - 1 ? { ...stage, minutes: Math.min(90, stage.minutes * HEAP_LONGER) } : stage,
   );
   const heap: PlanFile = { ...document, cook: { stages, events: tosses, openings: 'set' } };
-  const [inLayers, inHeap] = useOutcomes([single, heap]);
+  const inLayers = useLoads(layered, batches);
+  const inHeap = useLoads(heap, 1);
   const columns = [
     {
       word: `${batches} batches, one layer each`,
       outcome: inLayers,
-      times: batches,
       openings: batches * 2 - 1,
-      document: single,
+      document: divideFile(layered, batches),
     },
-    { word: 'One heap, tossed often', outcome: inHeap, times: 1, openings: tosses.length, document: heap },
+    { word: 'One heap, tossed often', outcome: inHeap, openings: tosses.length, document: heap },
   ];
   return (
     <table className="w-full border-collapse text-[14px]">
@@ -124,20 +126,11 @@ function LayersOrHeap({
       <tbody>
         {(
           [
-            [
-              'At the fryer',
-              (o, times) =>
-                o.pullTime === null
-                  ? 'not done'
-                  : `${wholeMinutes(times * o.pullTime + (times - 1) * CHANGE_OVER)} min`,
-            ],
-            ['Right at best', (o) => percentText(o.peakShare)],
-            ['Openings', (_o, _t, openings) => String(openings)],
-            ['Energy', (o, times) => `${((times * o.energy) / 3.6e6).toFixed(2)} kWh`],
-          ] as const satisfies readonly (readonly [
-            string,
-            (o: PlanOutcome, times: number, openings: number) => string,
-          ])[]
+            ['At the fryer', (o) => (o.time === null ? 'not done' : `${wholeMinutes(o.time)} min`)],
+            ['Right at best', (o) => percentText(o.evenness)],
+            ['Openings', (_, openings) => String(openings)],
+            ['Energy', (o) => `${(o.energy / 3.6e6).toFixed(2)} kWh`],
+          ] as const satisfies readonly (readonly [string, (o: LoadsOutcome, openings: number) => string])[]
         ).map(([label, say]) => (
           <tr key={label} className="border-b border-enamel-deep">
             <th scope="row" className="py-1 text-left font-normal">
@@ -145,7 +138,7 @@ function LayersOrHeap({
             </th>
             {columns.map((column) => (
               <td key={column.word} className="py-1 pl-3">
-                {column.outcome ? say(column.outcome, column.times, column.openings) : '…'}
+                {column.outcome ? say(column.outcome, column.openings) : '…'}
               </td>
             ))}
           </tr>
