@@ -3,34 +3,13 @@ import { CRUMB_COAT } from '../food/coat';
 import { findFood } from '../food/catalogue';
 import { pieceGeometry } from '../cut/piece-geometry';
 import { solveTridiagonal } from '../numeric/tridiagonal';
+import { solveDense } from '../../../tests/support/solve-dense';
 import { layCoat } from './lay-coat';
 import { createPieceState, type PieceState } from './piece-state';
 import { tissueOf } from './tissue';
 import { diffuseWater, liquidDiffusivity, vapourByMoisture } from './water-diffusion.kernel';
 
 const STEP = Float64Array.of(7);
-
-/** Gauss with row exchange: the naive twin of the tridiagonal elimination. */
-function solveDense(matrix: number[][], right: number[]): number[] {
-  const n = right.length;
-  const rows = matrix.map((row, i) => [...row, right[i]!]);
-  for (let column = 0; column < n; column++) {
-    const pivot = rows
-      .slice(column)
-      .reduce((best, row, i) => (Math.abs(row[column]!) > Math.abs(rows[best]![column]!) ? column + i : best), column);
-    [rows[column], rows[pivot]] = [rows[pivot]!, rows[column]!];
-    for (let i = column + 1; i < n; i++) {
-      const factor = rows[i]![column]! / rows[column]![column]!;
-      for (let j = column; j <= n; j++) rows[i]![j]! -= factor * rows[column]![j]!;
-    }
-  }
-  const solution = Array<number>(n).fill(0);
-  for (let i = n - 1; i >= 0; i--) {
-    const known = solution.reduce((sum, value, j) => (j > i ? sum + rows[i]![j]! * value : sum), 0);
-    solution[i] = (rows[i]![n]! - known) / rows[i]![i]!;
-  }
-  return solution;
-}
 
 /** The same balance written cell by cell, without scratch or offsets: new moisture of every cell. */
 function naiveMoisture(state: PieceState): number[] {
