@@ -1,9 +1,10 @@
 /* npm run bench: how long the engine takes here, cold and warm. Nothing is asserted; figures are looked at. */
 import fc from 'fast-check';
 import { Session } from 'node:inspector/promises';
-import { startRun, stepRun } from '../src/core/batch/cook-run';
+import { stepRun } from '../src/core/batch/cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from '../src/core/batch/resolution';
 import { simulateCook } from '../src/core/batch/simulate-cook';
+import { startRun } from '../src/core/batch/start-run';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { forecastInterval } from '../src/core/forecast/interval';
 import { createSeededRandom } from '../src/core/numeric/seeded-random';

@@ -7,6 +7,7 @@ import {
   type DeviceReadings,
   REPORT_SCHEMAS,
 } from '../schemas/device-message';
+import { writePlanFile } from '../schemas/write-plan';
 import type { DeviceAdapter, Ordered } from './device-adapter';
 
 /** How long a device may take to answer, ms. */
@@ -60,7 +61,12 @@ export function httpDevices(address: string): DeviceAdapter {
       return { readings: { fryer, scale, probe, colour }, faults: await root };
     },
     turnDial: (celsius) => order('PUT', '/fryer', { dial_c: celsius }),
-    atBasket: (command) => order('POST', '/fryer/basket', command),
+    atBasket: (command) =>
+      order(
+        'POST',
+        '/fryer/basket',
+        command.action === 'load' ? { ...command, plan: writePlanFile(command.plan) } : command,
+      ),
     set: (settings) => order('PUT', '/stand-ins', settings),
   };
 }

@@ -22,7 +22,7 @@ export function divideFile(document: PlanFile, loads: number): PlanFile {
     cook: {
       ...document.cook,
       events: document.cook.events.map((event) => {
-        if (event.action === 'oil') return divided(event, loads);
+        if (event.action === 'oil' || event.action === 'season') return divided(event, loads);
         if (event.action !== 'add') return event;
         const prep = event.part.prep.map((step) => divided(step as typeof step & Weighed, loads));
         return { ...event, part: { ...divided(event.part, loads), prep } };

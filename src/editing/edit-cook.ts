@@ -89,6 +89,29 @@ export function withOpeningAt(document: PlanFile, index: number, minute: number)
   return withSetOpenings(document, events);
 }
 
+type Opening = PlanFile['cook']['events'][number];
+
+/** The plan with one opening changed. */
+export function withOpeningChanged(document: PlanFile, index: number, opening: Opening): PlanFile {
+  return withSetOpenings(
+    document,
+    document.cook.events.map((own, i) => (i === index ? opening : own)),
+  );
+}
+
+/** The plan with one opening more. */
+export function withOpeningPutIn(document: PlanFile, opening: Opening): PlanFile {
+  return withSetOpenings(document, [...document.cook.events, opening]);
+}
+
+/** The plan without one of its openings. */
+export function withoutOpening(document: PlanFile, index: number): PlanFile {
+  return withSetOpenings(
+    document,
+    document.cook.events.filter((_, i) => i !== index),
+  );
+}
+
 /** Shortest stage a plan may hold, min. */
 const LEAST_STAGE = 0.5;
 

@@ -83,7 +83,7 @@ const FIRST_CUT: Record<PlanFile['cut']['shape'], PlanFile['cut']> = {
 };
 
 /** The plan with another shape of cut, at its usual size and as even as before. */
-export function withShape(document: PlanFile, shape: PlanFile['cut']['shape']): PlanFile {
+export function withShape<Cut extends Pick<PlanFile, 'cut'>>(document: Cut, shape: PlanFile['cut']['shape']): Cut {
   return { ...document, cut: { ...FIRST_CUT[shape], scatter: document.cut.scatter } };
 }
 

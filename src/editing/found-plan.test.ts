@@ -3,6 +3,7 @@ import { FIRST_PLAN } from '../schemas/first-plan';
 import { fileWithAlternative } from './found-plan';
 import { planFileSchema, type PlanFile } from '../schemas/plan-file';
 import { planFromFile } from '../schemas/plan-from-file';
+import { writePlanFile } from '../schemas/write-plan';
 
 const document: PlanFile = {
   ...FIRST_PLAN,
@@ -36,5 +37,5 @@ test('a found plan takes load, oil by share, stages, preheat and shakes; oil mid
     { minute: 10, action: 'oil', mass_g: 4 },
     { minute: 9, action: 'shake' },
   ]);
-  expect(planFileSchema.safeParse(found).success).toBe(true);
+  expect(planFileSchema.safeParse(writePlanFile(found)).success).toBe(true);
 });

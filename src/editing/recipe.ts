@@ -4,6 +4,7 @@ import type { Food } from '../core/food/food';
 import { withPrepStep, withShape } from './edit-plan';
 import { FIRST_PLAN } from '../schemas/first-plan';
 import { type PlanFile, planFileSchema } from '../schemas/plan-file';
+import { writePlanFile, type WrittenPlan } from '../schemas/write-plan';
 import { planFood, planFromFile } from '../schemas/plan-from-file';
 
 /** A schema.org Recipe, as far as it is written here. */
@@ -18,7 +19,7 @@ export interface RecipeJsonLd {
   readonly recipeYield: string;
   readonly cookingMethod: string;
   /** the whole plan, so that Drubek reads back exactly what it wrote */
-  readonly 'drubek:plan'?: PlanFile;
+  readonly 'drubek:plan'?: WrittenPlan;
 }
 
 /** Minutes as an ISO 8601 duration. */
@@ -57,7 +58,7 @@ export function recipeFromPlan(
     ...(cookMin === null ? {} : { cookTime: isoMinutes(cookMin) }),
     recipeYield: `${Math.round(document.mass_g)} g of pieces`,
     cookingMethod: 'Hot-air frying',
-    'drubek:plan': document,
+    'drubek:plan': writePlanFile(document),
   };
 }
 
@@ -140,7 +141,7 @@ export function planFromRecipe(value: unknown): RecipeReading | null {
   take('oil', oilIn(ingredients), (grams) => {
     document = withPrepStep(document, 'oil', { step: 'oil', mass_g: grams });
   });
-  const parsed = planFileSchema.safeParse(document);
+  const parsed = planFileSchema.safeParse(writePlanFile(document));
   return parsed.success ? { document: parsed.data, understood, assumed } : null;
 }
 

@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { BATCH_EVENT_KINDS, type BatchEvent } from '../core/run/run-state';
+import { between } from './between';
 import { SPEED_LIMITS } from './device-message';
 import { type PlanFile, planFileSchema } from './plan-file';
+import { PLAN_LIMITS } from './plan-limits';
 
 /** What was forecast when a batch began, minutes; kept to hold the outcome against it. */
 export const batchForecastSchema = z.strictObject({
@@ -34,6 +36,7 @@ export const batchEventSchema = z.strictObject({
   detail: z
     .strictObject({
       step: z.int().min(0).max(40).optional(),
+      minutes: between(PLAN_LIMITS.prepMinutes).optional(),
       event: z.uuid().optional(),
       look: z.enum(['as-shown', 'paler', 'darker']).optional(),
       shown: z.number().min(0).max(20).optional(),

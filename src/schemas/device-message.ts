@@ -99,3 +99,6 @@ export const deviceRequestSchema = z.discriminatedUnion('kind', [
 
 /** @see deviceRequestSchema */
 export type DeviceRequest = z.output<typeof deviceRequestSchema>;
+
+/** The same as a page writes it. */
+export type DeviceRequestBody = z.input<typeof deviceRequestSchema>;

@@ -3,7 +3,7 @@ import type { PlanFile } from './plan-file';
 /** A plan to begin with: half a kilogram of floury potato sticks. */
 export const FIRST_PLAN: PlanFile = {
   format: 'drubek.plan',
-  version: 1,
+  version: 2,
   name: 'Potato sticks',
   food: 'potato-floury',
   storage: 'usual',
@@ -27,5 +27,6 @@ export const FIRST_PLAN: PlanFile = {
     stages: [{ minutes: 30, temperature_c: 195 }],
     events: [{ minute: 11.5, action: 'shake' }],
   },
+  after: [],
   target: { colour: 'golden', crispness: 'crisp' },
 };

@@ -6,7 +6,9 @@ import { starchOrder, withLoad, withStarch } from '../editing/edit-plan';
 import { FIRST_PLAN } from './first-plan';
 import { planFileSchema, type PlanFile } from './plan-file';
 import { LONGEST_LINK, packPlan, unpackPlan } from './plan-link';
+import { writePlanFile } from './write-plan';
 import { planFromRecipe, recipeFromPlan } from '../editing/recipe';
+import { FIRST_FILE } from '../../tests/support/first-file';
 
 const base64url = (bytes: Uint8Array) =>
   btoa(String.fromCharCode(...bytes))
@@ -40,7 +42,7 @@ describe('the link', () => {
     ['another kind of thing', base64url(zlibSync(strToU8('{"format":"other"}'))), 'not-a-plan'],
     [
       'a plan beyond limits',
-      base64url(zlibSync(strToU8(JSON.stringify({ ...FIRST_PLAN, mass_g: 1e9 })))),
+      base64url(zlibSync(strToU8(JSON.stringify({ ...FIRST_FILE, mass_g: 1e9 })))),
       'not-a-plan',
     ],
   ])('a hostile link is answered with what is wrong: %s', (_, text, code) => {
@@ -90,7 +92,7 @@ describe('the recipe', () => {
     const empty = planFromRecipe({ '@type': 'Recipe', name: '' })!;
     expect(empty.understood).toEqual([]);
     expect(empty.assumed).toContain('food');
-    expect(planFileSchema.safeParse(empty.document).success).toBe(true);
+    expect(planFileSchema.safeParse(writePlanFile(empty.document)).success).toBe(true);
   });
 
   test('whatever JSON comes, it is a valid plan or none', () => {
@@ -104,7 +106,7 @@ describe('the recipe', () => {
         }),
         (value) => {
           const reading = planFromRecipe(value);
-          if (reading) expect(planFileSchema.safeParse(reading.document).success).toBe(true);
+          if (reading) expect(planFileSchema.safeParse(writePlanFile(reading.document)).success).toBe(true);
         },
       ),
     );

@@ -1,55 +1,28 @@
 import { z } from 'zod';
 import { listFoods } from '../core/food/catalogue';
 import { STORAGES } from '../core/food/sugar';
+import type { Wish } from '../core/food/wish';
 import { usualWish } from '../core/plan/usual-wish';
+import { between } from './between';
 import { cutFromFile } from './cut-from-file';
 import { cutSchema } from './cut-schema';
 import { foodOfFile } from './food-from-file';
 import { ownFoodSchema } from './own-food';
-import { between } from './between';
 import { PLAN_LIMITS } from './plan-limits';
-
-const minutes = between(PLAN_LIMITS.prepMinutes);
-const coatMass = between(PLAN_LIMITS.coatG);
-
-const prepStep = z.discriminatedUnion('step', [
-  z.strictObject({ step: z.literal('rinse'), changes: z.int().min(1).max(10).default(1) }),
-  z.strictObject({ step: z.literal('soak'), water_c: between(PLAN_LIMITS.waterC).default(15), minutes }),
-  z.strictObject({
-    step: z.literal('parcook'),
-    method: z.enum(['boil', 'steam', 'microwave', 'pressure', 'hot-soak']),
-    minutes,
-    water_c: between(PLAN_LIMITS.waterC).default(75),
-  }),
-  z.strictObject({ step: z.literal('press'), minutes: minutes.default(20) }),
-  z.strictObject({ step: z.literal('freeze-thaw') }),
-  z.strictObject({ step: z.literal('marinate'), minutes: minutes.default(30) }),
-  z.strictObject({ step: z.literal('brine'), minutes: minutes.default(30) }),
-  z.strictObject({
-    step: z.literal('dry'),
-    method: z.enum(['drain', 'towel', 'towel-twice', 'spinner', 'steam-dry', 'air']),
-    minutes: minutes.optional(),
-  }),
-  z.strictObject({
-    step: z.literal('oil'),
-    mass_g: between(PLAN_LIMITS.oilG).optional(),
-    film_g_m2: between(PLAN_LIMITS.filmGM2).optional(),
-    method: z.enum(['toss', 'spray', 'brush']).optional(),
-  }),
-  z.strictObject({ step: z.literal('starch'), mass_g: coatMass }),
-  z.strictObject({
-    step: z.literal('season'),
-    mass_g: coatMass.default(3),
-    salt_share: z.number().min(0).max(1).default(0.5),
-  }),
-  z.strictObject({ step: z.literal('dredge'), layers: z.union([z.literal(1), z.literal(2)]).default(1) }),
-  z.strictObject({ step: z.literal('batter'), mass_g: coatMass }),
-]);
-
-const stage = z.strictObject({
-  minutes: between(PLAN_LIMITS.stageMinutes),
-  temperature_c: between(PLAN_LIMITS.dialC),
-});
+import {
+  type AfterStep,
+  afterSteps,
+  cookEndSchema,
+  firstStepSchema,
+  minuteSchema,
+  partStepSchema,
+  type PlainEvent,
+  plainEvents,
+  type PrepStep,
+  prepSteps,
+  restSchema,
+  stageSchema,
+} from './plan-steps';
 
 /** What is wished; what is left out is the food's usual wish. */
 const target = z.strictObject({
@@ -59,7 +32,6 @@ const target = z.strictObject({
 
 const food = z.union([z.enum(listFoods().map((one) => one.id) as [string, ...string[]]), ownFoodSchema]);
 const storage = z.enum(STORAGES).default('usual');
-const prep = z.array(prepStep).max(20).default([]);
 const startTemperature = between(PLAN_LIMITS.startTemperatureC).default(20);
 
 /** Pieces put in later: what is left out is as in the plan itself. */
@@ -69,62 +41,137 @@ const addedPart = z.strictObject({
   cut: cutSchema.optional(),
   mass_g: between(PLAN_LIMITS.massG),
   start_temperature_c: startTemperature,
-  prep,
+  prep: z.array(partStepSchema).max(20).default([]),
   target: target.optional(),
 });
 
-const minute = z.number().min(0).max(180);
 const cookEvent = z.discriminatedUnion('action', [
-  z.strictObject({ minute, action: z.enum(['shake', 'toss', 'flip', 'open', 'pull']) }),
-  z.strictObject({ minute, action: z.literal('oil'), mass_g: between(PLAN_LIMITS.oilG).optional() }),
-  z.strictObject({ minute, action: z.literal('add'), part: addedPart }),
+  ...plainEvents,
+  z.strictObject({ minute: minuteSchema, action: z.literal('add'), part: addedPart }),
 ]);
 
-const asWritten = z.strictObject({
+const cook = z.strictObject({
+  stages: z.array(stageSchema).min(1).max(8),
+  events: z.array(cookEvent).max(60).default([]),
+  /** whether the openings that mix were chosen by Drubek and follow the plan, or were set by the cook */
+  openings: z.enum(['set', 'chosen']).optional(),
+});
+
+const fryer = z.strictObject({
+  power_w: between(PLAN_LIMITS.powerW).default(1500),
+  basket_cm2: between(PLAN_LIMITS.basketCm2).default(500),
+  basket_height_mm: between(PLAN_LIMITS.basketHeightMm).default(90),
+  thermostat_offset_c: z.number().min(-40).max(40).default(0),
+  liner: z.boolean().optional(),
+  drawers: z.union([z.literal(1), z.literal(2)]).optional(),
+});
+
+const preheat = stageSchema.nullable().default(null);
+
+const produce = {
   format: z.literal('drubek.plan'),
-  version: z.literal(1),
   name: z.string().trim().min(1).max(120).default('Untitled plan'),
   food,
   storage,
   cut: cutSchema,
   mass_g: between(PLAN_LIMITS.massG),
   start_temperature_c: startTemperature,
-  prep,
-  fryer: z
-    .strictObject({
-      power_w: between(PLAN_LIMITS.powerW).default(1500),
-      basket_cm2: between(PLAN_LIMITS.basketCm2).default(500),
-      basket_height_mm: between(PLAN_LIMITS.basketHeightMm).default(90),
-      thermostat_offset_c: z.number().min(-40).max(40).default(0),
-      liner: z.boolean().optional(),
-      drawers: z.union([z.literal(1), z.literal(2)]).optional(),
-      preheat: stage.nullable().default(null),
-    })
-    .prefault({}),
-  cook: z.strictObject({
-    stages: z.array(stage).min(1).max(8),
-    events: z.array(cookEvent).max(60).default([]),
-    /** whether the openings that mix were chosen by Drubek and follow the plan, or were set by the cook */
-    openings: z.enum(['set', 'chosen']).optional(),
-  }),
   target: target.optional(),
-  rest: z
-    .strictObject({
-      minutes: z.number().min(0).max(120).default(2),
-      place: z.enum(['rack', 'heap', 'covered', 'warm-oven']).default('rack'),
-      salt_g: z.number().min(0).max(100).default(0),
-    })
-    .optional(),
+};
+
+const firstVersion = z.strictObject({
+  ...produce,
+  version: z.literal(1),
+  prep: z.array(firstStepSchema).max(20).default([]),
+  fryer: fryer.extend({ preheat }).prefault({}),
+  cook,
+  rest: restSchema.optional(),
 });
 
-/** The open plan file, version 1: every number with its unit in the name, unknown fields refused, the wish filled in. */
-export const planFileSchema = asWritten.transform((file) => ({
-  ...file,
-  target: { ...usualWish(foodOfFile(file.food), cutFromFile(file.cut), file.prep), ...file.target },
-}));
+/** A cook as a step; only the last may put more food in, only those before it end by what they give. */
+const cookStep = z.strictObject({ step: z.literal('cook'), ...cook.shape, preheat, until: cookEndSchema.optional() });
 
-/** A plan file as read, every default filled in. */
-export type PlanFile = z.output<typeof planFileSchema>;
+const step = z.discriminatedUnion('step', [...prepSteps, cookStep, ...afterSteps]);
+
+const secondVersion = z.strictObject({
+  ...produce,
+  version: z.literal(2),
+  fryer: fryer.prefault({}),
+  /** all that is done, in order; the last cook is the one whose pull is forecast */
+  steps: z.array(step).min(1).max(40).transform(takeApart),
+});
+
+type Step = z.output<typeof step>;
+type CookStep = Extract<Step, { step: 'cook' }>;
+
+const AFTER: ReadonlySet<string> = new Set(afterSteps.map(({ shape }) => shape.step.value));
+
+/** The steps before the last cook, that cook, and what follows it. */
+function takeApart(steps: readonly Step[], context: z.core.$RefinementCtx) {
+  const refuse = (at: number, message: string, ...path: (string | number)[]) =>
+    context.addIssue({ code: 'custom', message, path: at < 0 ? [] : [at, ...path], input: steps });
+  const last = steps.findLastIndex((one) => one.step === 'cook');
+  const before = steps.slice(0, Math.max(0, last));
+  const after = steps.slice(last + 1);
+  if (last < 0) refuse(-1, 'must hold a step "cook"');
+  before.forEach((one, at) => {
+    if (AFTER.has(one.step)) refuse(at, 'comes after the last cook; move it to the end', 'step');
+    if (one.step !== 'cook') return;
+    one.events.forEach(({ action }, i) => {
+      if (action === 'add') refuse(at, 'only the last cook can take more food in', 'events', i, 'action');
+    });
+  });
+  after.forEach((one, i) => {
+    if (!AFTER.has(one.step)) refuse(last + 1 + i, 'comes before the last cook; move it up', 'step');
+  });
+  return {
+    prep: before.map((one) => (one.step === 'cook' ? earlierCook(one) : one)) as PrepStep[],
+    cook: steps[last] as CookStep,
+    after: after as AfterStep[],
+  };
+}
+
+function earlierCook({ stages, events, preheat: warm, until }: CookStep): Extract<PrepStep, { step: 'cook' }> {
+  return { step: 'cook', stages, events: events as PlainEvent[], preheat: warm, until: until ?? 'stages' };
+}
+
+/** What both versions become once read: the steps before the last cook, that cook, and what follows it. */
+export interface PlanFile extends Omit<z.output<typeof firstVersion>, 'version' | 'prep' | 'rest' | 'target'> {
+  readonly version: 2;
+  readonly prep: PrepStep[];
+  readonly after: AfterStep[];
+  readonly target: Wish;
+}
+
+function upgraded({ rest, prep, ...file }: z.output<typeof firstVersion>): PlanFile {
+  return withWish({ ...file, version: 2, prep, after: rest ? [{ step: 'rest', ...rest }] : [] });
+}
+
+function opened({ steps, fryer: own, ...file }: z.output<typeof secondVersion>): PlanFile {
+  const { stages, events, openings, preheat: warm } = steps.cook;
+  const lastCook = { stages, events, ...(openings === undefined ? {} : { openings }) };
+  return withWish({ ...file, fryer: { ...own, preheat: warm }, prep: steps.prep, cook: lastCook, after: steps.after });
+}
+
+function withWish(
+  file: Omit<PlanFile, 'target'> & { readonly target?: z.output<typeof target> | undefined },
+): PlanFile {
+  const cut = file.prep.findLast((one) => one.step === 'cut')?.cut ?? file.cut;
+  const usual = usualWish(foodOfFile(file.food), cutFromFile(cut), file.prep);
+  return { ...file, target: { ...usual, ...file.target } };
+}
+
+/** The open plan file, versions 1 and 2: every number with its unit in the name, unknown fields refused, the wish filled in. */
+export const planFileSchema = z.discriminatedUnion('version', [
+  firstVersion.transform(upgraded),
+  secondVersion.transform(opened),
+]);
 
 /** A plan file as written, defaults may be missing. */
 export type PlanFileInput = z.input<typeof planFileSchema>;
+
+/** Its first version. */
+export type FirstPlanFile = z.input<typeof firstVersion>;
+
+/** Its second version. */
+export type SecondPlanFile = z.input<typeof secondVersion>;

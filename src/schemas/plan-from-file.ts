@@ -2,12 +2,14 @@ import { batchYield } from '../core/cut/batch-yield';
 import { sugarOf } from '../core/food/sugar';
 import type { Food } from '../core/food/food';
 import { fryerFromLabel } from '../core/fryer/fryer-from-label';
-import type { BatchPart, CookEvent, Plan } from '../core/plan/plan';
+import type { BatchPart, CookEvent, Plan, Stage } from '../core/plan/plan';
 import { usualWish } from '../core/plan/usual-wish';
 import { kelvinFromCelsius } from '../core/units/temperature';
+import { secondsToTable } from './after-time';
 import { cutFromFile } from './cut-from-file';
 import { foodOfFile } from './food-from-file';
 import type { PlanFile } from './plan-file';
+import type { PlainEvent, PrepStep } from './plan-steps';
 
 const MM = 1e-3;
 
@@ -18,10 +20,6 @@ export function planFood(file: Pick<PlanFile, 'food'>): Food {
 
 /** The engine's plan, in SI. */
 export function planFromFile(file: PlanFile): Plan {
-  const seconds = (stage: { minutes: number; temperature_c: number }) => ({
-    duration: stage.minutes * 60,
-    temperature: kelvinFromCelsius(stage.temperature_c),
-  });
   return {
     ...partFromFile(file),
     name: file.name,
@@ -35,11 +33,20 @@ export function planFromFile(file: PlanFile): Plan {
       thermostatOffset: file.fryer.thermostat_offset_c,
       liner: file.fryer.liner ?? false,
     },
-    preheat: file.fryer.preheat ? seconds(file.fryer.preheat) : null,
+    preheat: stageOrNone(file.fryer.preheat),
     browningScale: 1,
-    stages: file.cook.stages.map(seconds),
+    stages: file.cook.stages.map(stageFromFile),
     events: file.cook.events.map((event) => eventFromFile(event, file)),
+    toTable: secondsToTable(file),
   };
+}
+
+function stageFromFile(stage: { readonly minutes: number; readonly temperature_c: number }): Stage {
+  return { duration: stage.minutes * 60, temperature: kelvinFromCelsius(stage.temperature_c) };
+}
+
+function stageOrNone(stage: { readonly minutes: number; readonly temperature_c: number } | null): Stage | null {
+  return stage && stageFromFile(stage);
 }
 
 function partFromFile(
@@ -63,18 +70,33 @@ function partFromFile(
 
 /** An opening; what an added part leaves out is as in the plan, but for the wish of another food, which is its usual one. */
 function eventFromFile(event: PlanFile['cook']['events'][number], file: PlanFile): CookEvent {
-  const { minute, action } = event;
-  const opening = { time: minute * 60, action };
-  if (action === 'oil' && event.mass_g !== undefined) return { ...opening, oilMass: event.mass_g / 1000 };
-  if (action !== 'add') return opening;
+  if (event.action !== 'add') return plainEvent(event);
   const { part } = event;
   const food = part.food ?? file.food;
   const cut = part.cut ?? file.cut;
   const wish = part.food === undefined ? file.target : usualWish(foodOfFile(food), cutFromFile(cut), part.prep);
-  return { ...opening, part: partFromFile({ ...part, food, cut, target: { ...wish, ...part.target } }) };
+  return {
+    time: event.minute * 60,
+    action: 'add',
+    part: partFromFile({ ...part, food, cut, target: { ...wish, ...part.target } }),
+  };
 }
 
-function preparationFromFile(step: PlanFile['prep'][number], surface: number): Plan['preparation'][number] {
+function plainEvent(event: PlainEvent): CookEvent {
+  const opening = { time: event.minute * 60, action: event.action };
+  switch (event.action) {
+    case 'oil':
+      return event.mass_g === undefined ? opening : { ...opening, oilMass: event.mass_g / 1000 };
+    case 'season':
+      return { ...opening, seasoning: event.mass_g / 1000 };
+    case 'pull':
+      return event.which === undefined ? opening : { ...opening, pulled: event.which };
+    default:
+      return opening;
+  }
+}
+
+function preparationFromFile(step: PrepStep, surface: number): Plan['preparation'][number] {
   switch (step.step) {
     case 'soak':
       return { step: 'soak', waterTemperature: kelvinFromCelsius(step.water_c), duration: step.minutes * 60 };
@@ -102,6 +124,25 @@ function preparationFromFile(step: PlanFile['prep'][number], surface: number): P
     case 'starch':
     case 'batter':
       return { step: step.step, mass: step.mass_g / 1000 };
+    case 'dip':
+      return { step: 'dip', bath: step.bath, duration: step.seconds };
+    case 'cool':
+      return { step: 'cool', duration: step.minutes * 60 };
+    case 'chill':
+    case 'freeze':
+      return { step: step.step, duration: step.hours * 3600 };
+    case 'press-flat':
+      return { step: 'press-flat', thickness: step.thickness_mm * MM };
+    case 'cut':
+      return { step: 'cut', cut: cutFromFile(step.cut), scatter: step.cut.scatter };
+    case 'cook':
+      return {
+        step: 'cook',
+        stages: step.stages.map(stageFromFile),
+        events: step.events.map(plainEvent),
+        preheat: stageOrNone(step.preheat),
+        until: step.until,
+      };
     case 'rinse':
     case 'freeze-thaw':
     case 'dredge':

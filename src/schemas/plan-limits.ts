@@ -5,7 +5,7 @@ export const PLAN_LIMITS = {
   lengthMm: [3, 250],
   scatter: [0, 0.4],
   massG: [20, 3000],
-  startTemperatureC: [-2, 80],
+  startTemperatureC: [-25, 80],
   waterC: [0, 100],
   prepMinutes: [0.5, 2880],
   oilG: [0, 200],
@@ -16,4 +16,8 @@ export const PLAN_LIMITS = {
   basketHeightMm: [30, 300],
   dialC: [60, 250],
   stageMinutes: [0.5, 120],
+  hours: [0.1, 168],
+  dipSeconds: [1, 300],
+  dressingG: [0, 500],
+  refreshMinutes: [0.5, 20],
 } as const satisfies Record<string, readonly [number, number]>;

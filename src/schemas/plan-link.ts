@@ -1,6 +1,7 @@
 import { strFromU8, strToU8, unzlibSync, zlibSync } from 'fflate';
 import type { z } from 'zod';
 import { type PlanFile, planFileSchema } from './plan-file';
+import { writePlanFile } from './write-plan';
 
 /** Longest packed plan that a link may carry, characters; longer ones are cut off by mail and chat programs. */
 export const LONGEST_LINK = 4000;
@@ -16,7 +17,7 @@ export type LinkFault =
 
 /** Packs a plan for the part of a link behind the #: deflated JSON in base64url. Null when it would be too long. */
 export function packPlan(document: PlanFile): string | null {
-  const packed = zlibSync(strToU8(JSON.stringify(document)), { level: 9 });
+  const packed = zlibSync(strToU8(JSON.stringify(writePlanFile(document))), { level: 9 });
   const text = btoa(String.fromCharCode(...packed))
     .replaceAll('+', '-')
     .replaceAll('/', '_')

@@ -20,6 +20,7 @@ import {
   type Outcome,
 } from '@/schemas/batch';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
+import { writePlanFile } from '@/schemas/write-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { fail, type Result, succeed, withDatabase } from './result';
 
@@ -89,7 +90,7 @@ export function beginBatch(
   batch: { batchId: string; fryerName: string; document: PlanFile; forecast: BatchForecast },
 ): Promise<Result<null>> {
   return withDatabase(async () => {
-    const stored = await insertBatch(kitchenId, batch);
+    const stored = await insertBatch(kitchenId, { ...batch, document: writePlanFile(batch.document) });
     if (stored || (await findBatch(kitchenId, batch.batchId))) return succeed(null);
     return fail({ code: 'other-kitchen' });
   });

@@ -13,6 +13,7 @@ import {
 } from '@/db/queries/plans';
 import { transact } from '@/db/query';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
+import { writePlanFile } from '@/schemas/write-plan';
 import { fail, type Result, succeed, withDatabase } from './result';
 
 /** A plan that is kept. */
@@ -96,7 +97,7 @@ export function savePlan(
         if (age === null || age > SITTING) await insertPlanVersion(kitchenId, planId, before.document, client);
       }
       const { fryerId, document } = plan;
-      return upsertPlan(kitchenId, { planId, fryerId, name: document.name, document }, client);
+      return upsertPlan(kitchenId, { planId, fryerId, name: document.name, document: writePlanFile(document) }, client);
     });
     return stored ? succeed(null) : fail({ code: 'other-kitchen' });
   });
@@ -122,7 +123,7 @@ export function duplicatePlan(kitchenId: string, planId: string): Promise<Result
       planId: randomUUID(),
       fryerId: plan.fryerId,
       name,
-      document: { ...plan.document, name },
+      document: writePlanFile({ ...plan.document, name }),
     });
     return succeed(null);
   });

@@ -3,6 +3,7 @@ import { createPieceState, type PieceState } from '@/core/piece/piece-state';
 import { stepPieces } from '@/core/piece/piece-step.kernel';
 import { tissueOf } from '@/core/piece/tissue';
 import { findFood } from '@/core/food/catalogue';
+import { enthalpyOverThawed, FREEZING_POINT } from '@/core/properties/freezing';
 import { WATER_SPECIFIC_HEAT } from '@/core/properties/water';
 
 const potato = tissueOf(findFood('potato-floury')!);
@@ -136,4 +137,33 @@ test('a wet skin in dry hot air settles at the wet-bulb temperature', () => {
   /* a Lewis number of 0.85 puts the wet bulb some 1½ K below adiabatic saturation */
   /* adiabatic saturation of air of 100 °C with 7.5 g/kg: 1.006 T + w (2501 + 1.86 T) is the same at 33.7 °C, saturated */
   expect(Math.abs(state.skinTemperature[0]! - 273.15 - 33.7)).toBeLessThan(2);
+});
+
+/* water that moves while frozen takes the heat of liquid along: and skins are taken from the corrected cell: a few in a thousand */
+test('a frozen piece thaws with no heat made or lost, and waits at its freezing point', () => {
+  const stick = pieceGeometry({ shape: 'stick', thickness: 0.01, width: 0.01, length: 0.07 });
+  const state = createPieceState([stick], 17, potato, 255.15);
+  state.airTemperature.fill(453.15);
+  state.convection.fill(40);
+  state.vapourPressure.fill(2000);
+  const whole = () => {
+    let sum = 0;
+    for (let i = 0; i < 17; i++) {
+      sum += enthalpyOverThawed(state.temperature[i]!, state.solidsCapacity[i]!, state.solids[i]!, state.moisture[i]!);
+    }
+    return sum;
+  };
+  const before = whole();
+  const toThawed = (water: number) => water * WATER_SPECIFIC_HEAT * FREEZING_POINT;
+  let [taken, carried, steam] = [0, 0, 0];
+  let waited = 0;
+  for (let n = 0; n < 60; n++) {
+    stepPieces(state, Float64Array.of(5));
+    taken += state.heatTaken[0]! + state.heatTaken[1]!;
+    carried += state.vapourEnthalpy[0]!;
+    steam += state.evaporated[0]!;
+    if (Math.abs(state.temperature[8]! - FREEZING_POINT) < 3) waited++;
+  }
+  expect(Math.abs(before + taken - (carried - toThawed(steam)) - whole()) / taken).toBeLessThan(5e-3);
+  expect(waited).toBeGreaterThan(10);
 });

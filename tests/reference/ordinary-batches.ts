@@ -1,22 +1,22 @@
-import type { PlanFileInput } from '../../src/schemas/plan-file';
+import type { FirstPlanFile } from '../../src/schemas/plan-file';
 
 /** One ordinary batch: a plan as a cook would write it, and the minutes after loading at which cooks say it is done. */
 export interface OrdinaryBatch {
   readonly id: string;
-  readonly plan: PlanFileInput;
+  readonly plan: FirstPlanFile;
   /** min, from the first who would take it out to the last who would not call it overdone */
   readonly minutes: readonly [from: number, to: number];
 }
 
-type Cut = PlanFileInput['cut'];
-type Prep = NonNullable<PlanFileInput['prep']>;
+type Cut = FirstPlanFile['cut'];
+type Prep = NonNullable<FirstPlanFile['prep']>;
 
 interface Kitchen {
   readonly prep?: Prep;
   /** minutes of the openings; every five minutes unless given */
   readonly turns?: readonly number[];
   readonly action?: 'shake' | 'flip' | 'toss';
-  readonly target?: PlanFileInput['target'];
+  readonly target?: FirstPlanFile['target'];
   /** unless given, four minutes at the dial of the cook */
   readonly cold?: true;
   readonly small?: true;

@@ -31,6 +31,7 @@ test('strips in hot air of 180 °C: after 21 minutes moisture is near 1 kg/kg an
     fryer: fryerFromLabel(1400, 0.045, 0.09),
     preheat: { duration: 180, temperature: kelvinFromCelsius(180) },
     browningScale: 1,
+    toTable: 120,
     stages: [{ duration: 1500, temperature: kelvinFromCelsius(180) }],
     events: [{ time: 630, action: 'shake' }],
     target: { colour: 'golden', crispness: 'crisp' },

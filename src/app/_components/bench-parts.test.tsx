@@ -191,7 +191,7 @@ test('marks on the field are the openings and the edges between stages', () => {
     },
   };
   const release = jest.fn();
-  const marks = fieldMarks(two, jest.fn(), release);
+  const marks = fieldMarks(two, 'metric', jest.fn(), release);
   expect(marks.map(({ word, at }) => [word, at])).toEqual([
     ['Shake', 360],
     ['End of stage 1', 480],

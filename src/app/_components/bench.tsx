@@ -19,6 +19,7 @@ import { planFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
 import { notifyError } from '@/ui/notify';
 import { newId } from '@/ui/new-id';
+import { useUnits } from '@/ui/units-context';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
 import type { LiveForecastStore } from '@/ui/live-forecast';
@@ -41,6 +42,7 @@ import { PlanName } from './plan-name';
 import { useBenchKeys } from './use-bench-keys';
 import { usePlanHistory } from './use-plan-history';
 import { useSaving } from './use-saving';
+import { writePlanFile } from '@/schemas/write-plan';
 
 /* what the first look at the bench does not need is loaded when it is opened */
 const ComparePanel = dynamic(() => import('./compare-panel').then((part) => part.ComparePanel));
@@ -56,6 +58,7 @@ const FryerStation = dynamic(() => import('./stations/fryer-station').then((part
 const DragLoad = dynamic(() => import('./stations/drag-load').then((part) => part.DragLoad));
 const LoadStation = dynamic(() => import('./stations/load-station').then((part) => part.LoadStation));
 const CookStation = dynamic(() => import('./stations/cook-station').then((part) => part.CookStation));
+const StepsStation = dynamic(() => import('./stations/steps-station').then((part) => part.StepsStation));
 const RestStation = dynamic(() => import('./stations/rest-station').then((part) => part.RestStation));
 
 /* a station is drawn anew when the plan changes, not with every answer about it */
@@ -71,10 +74,11 @@ const STATIONS: Record<StationId, ComponentType<StationProps>> = {
   load: memo(LoadStation),
   cook: memo(CookStation),
   rest: memo(RestStation),
+  steps: memo(StepsStation),
 };
 
 /** Stations that show something of the forecast. */
-const SHOWS_FORECAST: readonly StationId[] = ['soak', 'parcook', 'coat', 'load', 'cook', 'rest'];
+const SHOWS_FORECAST: readonly StationId[] = ['soak', 'parcook', 'coat', 'load', 'cook', 'rest', 'steps'];
 
 /** Rest after which the strip of stations is drawn anew, ms. */
 const STRIP_REST = 200;
@@ -105,6 +109,7 @@ export function Bench({
   cutters: readonly KitchenCutter[];
 }) {
   const router = useRouter();
+  const units = useUnits();
   const history = usePlanHistory(initial);
   const { document } = history;
   const [fryerId, setFryerId] = useState(initialFryerId);
@@ -168,7 +173,7 @@ export function Bench({
     const sent = await send('POST', '/api/batches', {
       batchId,
       fryerName,
-      document,
+      document: writePlanFile(document),
       forecast: batchForecast(forecast, interval),
     });
     if (sent.kind === 'done') router.push(`/cook/${batchId}`);
@@ -179,7 +184,10 @@ export function Bench({
   }, [live, cooking, fryers, fryerId, router]);
   /* the answer comes within a few frames of the move and draws the panel anyway */
   const field = useDeferredValue(
-    useMemo(() => ({ plan, handles: fieldMarks(document, move, release) }), [plan, document, move, release]),
+    useMemo(
+      () => ({ document, plan, handles: fieldMarks(document, units, move, release) }),
+      [plan, document, units, move, release],
+    ),
   );
 
   useBenchKeys({
@@ -240,6 +248,7 @@ export function Bench({
             <div className="order-1 min-w-0 lg:sticky lg:top-0 lg:order-2 lg:self-start">
               <ForecastPanel
                 live={live}
+                document={field.document}
                 plan={field.plan}
                 handles={field.handles}
                 pinned={pinned !== null}

@@ -1,8 +1,8 @@
 import { addSeconds, roundToNearestMinutes, subSeconds } from 'date-fns';
 import { createEvents, type EventAttributes } from 'ics';
-import { prepDuration, prepTasks, REST } from '@/core/prep/prep-tasks';
+import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
-import { TASK_WORDS } from '@/ui/words/labels';
+import { STEP_NAMES } from '@/ui/words/step-names';
 
 /** Local wall time to the minute as the package wants it. */
 function parts(exact: Date): [number, number, number, number, number] {
@@ -16,7 +16,7 @@ function parts(exact: Date): [number, number, number, number, number] {
  */
 export function calendarOf(plan: Plan, pullTime: number, table: Date): string | null {
   const tasks = prepTasks(plan);
-  const load = subSeconds(table, pullTime + REST);
+  const load = subSeconds(table, pullTime + plan.toTable);
   let at = subSeconds(load, prepDuration(tasks));
   const events: EventAttributes[] = [];
   const add = (title: string, from: Date, seconds: number) =>
@@ -29,12 +29,12 @@ export function calendarOf(plan: Plan, pullTime: number, table: Date): string | 
   for (const task of tasks) {
     if (task.kind === 'preheat') add(`${plan.name}: preheat`, subSeconds(load, task.duration), task.duration);
     else {
-      add(`${plan.name}: ${TASK_WORDS[task.kind].toLowerCase()}`, at, task.duration);
+      add(`${plan.name}: ${STEP_NAMES[task.kind].toLowerCase()}`, at, task.duration);
       at = addSeconds(at, task.duration);
     }
   }
   add(`${plan.name}: in the fryer`, load, pullTime);
-  add(`${plan.name}: pull`, addSeconds(load, pullTime), REST);
+  add(`${plan.name}: pull`, addSeconds(load, pullTime), plan.toTable);
   const { value } = createEvents(events);
   return value ?? null;
 }

@@ -1,17 +1,19 @@
 import { stageEnd, withOpeningAt, withStageEdge } from '@/editing/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { FieldHandle } from '@/ui/field/field-handles';
-import { ACTION_WORDS } from '@/ui/words/labels';
+import type { UnitSystem } from '@/ui/words/format';
+import { openingText } from '@/ui/words/opening-text';
 
 /** The openings and stage edges of a plan as marks to drag. */
 export function fieldMarks(
   document: PlanFile,
+  units: UnitSystem,
   move: (document: PlanFile) => void,
   release: (document: PlanFile) => void,
 ): FieldHandle[] {
   const openings = document.cook.events.map((event, i) => ({
     key: `opening-${i}`,
-    word: ACTION_WORDS[event.action],
+    word: openingText(event, document, units),
     at: event.minute * 60,
     onMove: (seconds: number) => move(withOpeningAt(document, i, seconds / 60)),
     onRelease: (seconds: number) => release(withOpeningAt(document, i, seconds / 60)),

@@ -2,8 +2,9 @@
 
 import { TriangleAlert } from 'lucide-react';
 import { memo } from 'react';
-import { prepDuration, prepTasks, REST } from '@/core/prep/prep-tasks';
+import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
+import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
 import type { FieldHandle } from '@/ui/field/field-handles';
@@ -11,20 +12,21 @@ import { useUnits } from '@/ui/units-context';
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
 import { clockBefore } from '@/ui/words/clock-before';
-import { halfMinutes, oilText, wholeMinutes } from '@/ui/words/format';
+import { oilText, wholeMinutes } from '@/ui/words/format';
 import { intervalText, pullText, spokenForecast, windowText } from '@/ui/words/forecast-text';
-import { ACTION_WORDS } from '@/ui/words/labels';
+import { openingsText } from '@/ui/words/opening-text';
 import { warningText } from '@/ui/words/warning-text';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Clock time at which the first task must begin for food on the table at `serveAt` (HH:MM). */
 export function startBy(plan: Plan, pullTime: number, serveAt: string): string | null {
-  return clockBefore(serveAt, pullTime + REST + prepDuration(prepTasks(plan)));
+  return clockBefore(serveAt, pullTime + plan.toTable + prepDuration(prepTasks(plan)));
 }
 
 /** The forecast, always in view. */
 export const ForecastPanel = memo(function ForecastPanel({
   live,
+  document,
   plan,
   handles,
   pinned,
@@ -35,6 +37,7 @@ export const ForecastPanel = memo(function ForecastPanel({
   cooking,
 }: {
   live: LiveForecastStore;
+  document: PlanFile;
   plan: Plan;
   handles: readonly FieldHandle[];
   pinned: boolean;
@@ -80,11 +83,7 @@ export const ForecastPanel = memo(function ForecastPanel({
         <dt className="text-iron-soft">Begin checking</dt>
         <dd>after {wholeMinutes(forecast.firstCheck)} min</dd>
         <dt className="text-iron-soft">Openings</dt>
-        <dd>
-          {plan.events.length === 0
-            ? 'none'
-            : `${ACTION_WORDS[plan.events[0]!.action].toLowerCase()} after ${plan.events.map((event) => halfMinutes(event.time)).join(', ')} min`}
-        </dd>
+        <dd>{openingsText(document, units) || 'none'}</dd>
         <dt className="text-iron-soft">Oil</dt>
         <dd>{oilText(forecast.oil.used * 1000)}</dd>
         <dt className="text-iron-soft">Energy to the end of the stages</dt>

@@ -14,6 +14,7 @@ import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { cardSteps } from '@/ui/words/prep-steps';
 import { pullTimeIn } from '@/core/forecast/forecast';
+import { writePlanFile } from '@/schemas/write-plan';
 
 /** Next time the clock shows HH:MM. */
 function nextClock(clock: string): Date {
@@ -44,7 +45,7 @@ export const PlanMenu = memo(function PlanMenu({
   const pullTimeNow = () => pullTimeIn(live.read().forecast);
   /* a plan that was never touched is not stored yet */
   const store = async () => {
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: readPlan().document });
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(readPlan().document) });
     if (sent.kind !== 'done') notifyError(sent.error);
     return sent.kind === 'done';
   };
@@ -68,7 +69,11 @@ export const PlanMenu = memo(function PlanMenu({
   };
   const savePlan = () => {
     const { document } = readPlan();
-    saveFile(fileNameOf(document.name, 'plan.json'), JSON.stringify(document, null, 2), 'application/json');
+    saveFile(
+      fileNameOf(document.name, 'plan.json'),
+      JSON.stringify(writePlanFile(document), null, 2),
+      'application/json',
+    );
   };
   const saveRecipe = async () => {
     const { document, plan } = readPlan();

@@ -7,13 +7,14 @@ import { intervalText, spokenForecast, windowText } from '@/ui/words/forecast-te
 import { planPhrases } from '@/ui/words/plan-text';
 import { warningText } from '@/ui/words/warning-text';
 import { minuteWords } from '@/ui/field/minute-words';
+import { FIRST_FILE } from '../../../tests/support/first-file';
 import { batchForecast } from './batch-forecast';
 
 const forecast = forecastPlan(planFromFile(FIRST_PLAN), 1, STANDARD_RESOLUTION);
 
 test('a plan is told a phrase a step, in both unit systems', () => {
   const document = planFileSchema.parse({
-    ...FIRST_PLAN,
+    ...FIRST_FILE,
     prep: [
       { step: 'rinse', changes: 2 },
       { step: 'parcook', method: 'boil', minutes: 4 },

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { PlanFile } from '@/schemas/plan-file';
 import { send } from '@/ui/send';
+import { writePlanFile } from '@/schemas/write-plan';
 
 /** Waits this long after the last release before it saves, and before it tries again, ms. */
 const SETTLE = 400;
@@ -18,7 +19,7 @@ export function useSaving(planId: string, fryerId: string, document: PlanFile | 
     let stopped = false;
     let timer: ReturnType<typeof setTimeout>;
     const attempt = async () => {
-      const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document });
+      const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(document) });
       if (stopped) return;
       if (sent.kind === 'done') {
         stored.current = { document, fryerId };

@@ -7,6 +7,7 @@ jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) 
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { FIRST_PLAN } from '@/schemas/first-plan';
+import { writePlanFile } from '@/schemas/write-plan';
 import { packPlan } from '@/schemas/plan-link';
 import { OpenPlan } from './_components/open-plan';
 
@@ -58,7 +59,7 @@ test('when it cannot be stored the plan stays and that is said', async () => {
   mockSend.mockResolvedValue({ kind: 'away', error: 'The server cannot be reached.' });
   render(<OpenPlan fryerId="f" />);
   await userEvent.click(screen.getByLabelText('or paste its text'));
-  await userEvent.paste(JSON.stringify(FIRST_PLAN));
+  await userEvent.paste(JSON.stringify(writePlanFile(FIRST_PLAN)));
   await userEvent.click(screen.getByRole('button', { name: 'Put it on the bench' }));
   expect(screen.getByText(/The plan is still here; try again/)).toBeInTheDocument();
 });

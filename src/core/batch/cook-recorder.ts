@@ -7,7 +7,7 @@ import { visibleBrowning } from '../piece/piece-step.kernel';
 import type { Resolution } from './resolution';
 
 /** Takes samples of a cook into arrays made once. */
-export function createRecorder(plan: Plan, run: CookRun, resolution: Resolution) {
+export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution: Resolution) {
   const samples = Math.floor(cookDuration(plan) / resolution.interval + 1e-9) + 1;
   const count = run.bed.place.length;
   const part = new Uint8Array(count);

@@ -4,7 +4,8 @@ import { layersOf } from '../fryer/layers';
 import type { Surrounded } from '../fryer/surroundings.kernel';
 import type { RandomSource } from '../numeric/seeded-random';
 import type { BatchPart, Plan } from '../plan/plan';
-import { type Preparation, prepareBatch } from '../prep/prepare-batch';
+import type { InHand } from '../prep/in-hand';
+import { type CookInHand, type Preparation, prepareBatch } from '../prep/prepare-batch';
 import { WATER_SPECIFIC_HEAT } from '../properties/water';
 import type { PieceState } from '../piece/piece-state';
 import { rawPieces } from '../piece/raw-pieces';
@@ -32,7 +33,7 @@ export interface PieceGroup extends Surrounded {
   joined: boolean;
 }
 
-/** Prepares `count` sample pieces of a part, ready to be put in. @param first number of the first in the bed */
+/** Prepares `count` sample pieces of a part, ready to be put in. @param first number of the first in the bed @param cook the fryer, for cooks before the last */
 export function createGroup(
   part: BatchPart,
   plan: Plan,
@@ -40,6 +41,7 @@ export function createGroup(
   cells: number,
   first: number,
   random: RandomSource,
+  cook: CookInHand,
 ): PieceGroup {
   const factors = sampleThickness(count, part.scatter, random);
   const geometries = Array.from(factors, (factor) => pieceGeometry(scaleThickness(part.cut, factor)));
@@ -47,9 +49,21 @@ export function createGroup(
   const meanVolume = geometries.reduce((sum, g) => sum + g.volume, 0) / count;
   const pieces = yielded.volume / meanVolume / count;
   const area = Float64Array.from(geometries, (g) => (pieces * g.surface) / 2);
-  const { state, prepared } = prepareBatch(rawPieces(part, geometries, cells), part, area, plan.browningScale);
+  const ready = prepareBatch(rawPieces(part, geometries, cells), part, area, plan.browningScale, cook);
   const { extraFilm } = plan;
-  if (extraFilm !== undefined) for (let f = 0; f < state.film.length; f++) state.film[f]! += extraFilm;
+  if (extraFilm !== undefined) {
+    const { film } = ready.state;
+    for (let f = 0; f < film.length; f++) film[f]! += extraFilm;
+  }
+  return { ...groupOf(ready, plan, first), prepared: ready.prepared };
+}
+
+/** Pieces as they are, put in together. @param first number of the first in the bed */
+export function groupOf(
+  { state, area, part }: Pick<InHand, 'state' | 'area' | 'part'>,
+  plan: Pick<Plan, 'fryer'>,
+  first: number,
+): Omit<PieceGroup, 'prepared'> {
   const { water } = stockOf(state, area);
   return {
     part,
@@ -59,7 +73,6 @@ export function createGroup(
     area,
     surface: 2 * area.reduce((sum, one) => sum + one, 0),
     layersFresh: layersOf(part, plan.fryer.basketArea),
-    prepared,
     waterAtStart: water,
     steamed: 0,
     longestStep: longestStep(state, plan.fryer.heatTransferCoefficient),

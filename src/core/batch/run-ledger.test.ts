@@ -2,9 +2,11 @@ import { planFileSchema } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { createSeededRandom } from '../numeric/seeded-random';
 import { stockOf, SUBSTANCES, weightOf } from '../prep/ledger';
-import { basketWeight, type CookRun, oilAgain, pullRight, startRun, stepRun } from './cook-run';
+import { basketWeight, type CookRun, oilAgain, pullSome, stepRun } from './cook-run';
 import { STANDARD_RESOLUTION } from './resolution';
-import { actAtDrawer, simulateCook } from './simulate-cook';
+import { actAtDrawer } from './cook-clock';
+import { simulateCook } from './simulate-cook';
+import { startRun } from './start-run';
 
 const plan = planFromFile(
   planFileSchema.parse({
@@ -62,7 +64,7 @@ test('solids, water and oil balance to 1e-9 at every step, through shakes, oil, 
       dripped = oilAgain(run, oiled);
       oiled -= dripped;
     }
-    if (n === 110) pullRight(run);
+    if (n === 110) pullSome(run, 'right');
     stepRun(run, plan, 468, false, 10);
     const after = everything(run);
     /* what lies on a rack, or waits beside the fryer, gives off steam of its own, which no basket counts */

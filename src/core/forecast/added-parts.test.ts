@@ -1,12 +1,12 @@
 import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { simulateCook } from '../batch/simulate-cook';
-import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type FirstPlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { pullTimeOf } from './interval';
 import { forecastPlan } from './forecast';
 import { trackShares } from './shares';
 
-const FILE: PlanFileInput = {
+const FILE: FirstPlanFile = {
   format: 'drubek.plan',
   version: 1,
   food: 'potato-floury',
@@ -15,7 +15,7 @@ const FILE: PlanFileInput = {
   prep: [{ step: 'oil', film_g_m2: 40 }],
   cook: { stages: [{ minutes: 45, temperature_c: 190 }], events: [{ minute: 12, action: 'shake' }] },
 };
-type Part = Extract<NonNullable<PlanFileInput['cook']['events']>[number], { action: 'add' }>['part'];
+type Part = Extract<NonNullable<FirstPlanFile['cook']['events']>[number], { action: 'add' }>['part'];
 const withAdded = (minute: number, part: Part) =>
   planFromFile(
     planFileSchema.parse({

@@ -6,14 +6,14 @@ import { bestByWeights, searchPlans, tradeOffFront } from '../search/search-plan
 import { preparedPiece } from '../prep/just-holds';
 import { biteOf } from '../piece/bite';
 import { kelvinFromCelsius } from '../units/temperature';
-import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type FirstPlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { acrylamideBand, acrylamideIndex } from './acrylamide';
 import { forecastInterval } from './interval';
 import { forecastPlan } from './forecast';
 import { forecastHold } from './hold';
 
-const FILE: PlanFileInput = {
+const FILE: FirstPlanFile = {
   format: 'drubek.plan',
   version: 1,
   food: 'potato-floury',
@@ -29,10 +29,10 @@ const FILE: PlanFileInput = {
     events: [7, 12, 17].map((minute) => ({ minute, action: 'shake' })),
   },
 };
-const planOf = (change: Partial<PlanFileInput> = {}) => planFromFile(planFileSchema.parse({ ...FILE, ...change }));
-const quick = (change: Partial<PlanFileInput> = {}) => forecastPlan(planOf(change), 1, STANDARD_RESOLUTION);
+const planOf = (change: Partial<FirstPlanFile> = {}) => planFromFile(planFileSchema.parse({ ...FILE, ...change }));
+const quick = (change: Partial<FirstPlanFile> = {}) => forecastPlan(planOf(change), 1, STANDARD_RESOLUTION);
 
-function prepared(change: Partial<PlanFileInput>) {
+function prepared(change: Partial<FirstPlanFile>) {
   const { state, prepared: left } = preparedPiece(planOf(change), 21);
   return { state, left };
 }
@@ -68,7 +68,7 @@ describe('preparation', () => {
   });
 
   test('pressed tofu holds less water, frozen and thawed still less', () => {
-    const water = (prep: PlanFileInput['prep']) => prepared({ food: 'tofu-firm', prep }).state.moisture[10]!;
+    const water = (prep: FirstPlanFile['prep']) => prepared({ food: 'tofu-firm', prep }).state.moisture[10]!;
     const plain = water([]);
     const pressed = water([{ step: 'press', minutes: 30 }]);
     expect(pressed).toBeLessThan(plain * 0.9);
@@ -95,7 +95,7 @@ describe('preparation', () => {
 
 describe('what follows by itself', () => {
   test('crumbed: colour comes before the inside is hot; a lower dial for thick pieces', () => {
-    const fillet = (dial: number): Partial<PlanFileInput> => ({
+    const fillet = (dial: number): Partial<FirstPlanFile> => ({
       food: 'chicken-breast-crumbed',
       cut: { shape: 'stick', thickness_mm: 28, width_mm: 60, length_mm: 110 },
       mass_g: 400,
@@ -221,12 +221,12 @@ describe('what follows by itself', () => {
   });
 
   test('acrylamide: by colour, sugar, asparagine and soak; beet, carrot and parsnip crisps and coats count, cheese does not', () => {
-    const skin = (change: Partial<PlanFileInput>) => prepared(change).left;
+    const skin = (change: Partial<FirstPlanFile>) => prepared(change).left;
     const potato = skin({});
     expect(acrylamideBand(potato, 0.8)).toBe('low');
     expect(acrylamideBand(potato, 1.3)).toBe('watch');
     expect(acrylamideBand(potato, 2.2)).toBe('high');
-    const index = (change: Partial<PlanFileInput>) => acrylamideIndex(skin(change), 1);
+    const index = (change: Partial<FirstPlanFile>) => acrylamideIndex(skin(change), 1);
     const dry = FILE.prep!;
     expect(index({ storage: 'cold' })).toBeGreaterThan(1.5 * index({}));
     expect(index({ prep: [{ step: 'soak', water_c: 70, minutes: 20 }, ...dry] })).toBeLessThan(0.9 * index({}));

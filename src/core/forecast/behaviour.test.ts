@@ -33,6 +33,7 @@ const BASE: Plan = {
   fryer: fryerFromLabel(1500, 0.05, 0.09),
   preheat: { duration: 240, temperature: kelvinFromCelsius(195) },
   browningScale: 1,
+  toTable: 120,
   stages: [{ duration: minutes(40), temperature: kelvinFromCelsius(195) }],
   events: shakesEvery(5, 35),
   target: { colour: 'golden', crispness: 'crisp' },

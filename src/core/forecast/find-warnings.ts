@@ -3,6 +3,7 @@ import type { CookRecord } from '../batch/cook-record';
 import { medianBrowning, medianCrispness, medianSoftness, sampleAt } from '../batch/record-statistics';
 import { freshLayers } from '../fryer/layers';
 import { type CookAction, dialTemperature, type Plan } from '../plan/plan';
+import { cutAsLoaded } from '../plan/cut-as-loaded';
 import { CHIP_THICKNESS } from '../plan/usual-wish';
 import { COOKED_THROUGH, RIGHT_BROWNING } from '../piece/judge-piece';
 import { acrylamideBand } from './acrylamide';
@@ -78,7 +79,7 @@ function findFoodWarnings(plan: Plan, record: CookRecord, { pull }: BestMoment):
   const dry = firstSample(record, (s) => record.moisture[s]! < DRY_THROUGH);
   const coloured = firstSample(record, (s) => medianBrowning(record, s) >= from);
   const tooDark = firstSample(record, (s) => medianBrowning(record, s) > to);
-  const isChip = plan.target.crispness !== 'tender' && cutThickness(plan.cut) <= CHIP_THICKNESS;
+  const isChip = plan.target.crispness !== 'tender' && cutThickness(cutAsLoaded(plan)) <= CHIP_THICKNESS;
   if (dry !== null && !isChip && (coloured === null || dry < coloured)) {
     warnings.push({ code: 'dries-before-browning', moisture: record.moisture[dry]! });
   }

@@ -1,4 +1,4 @@
-import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type FirstPlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { createSeededRandom } from '../numeric/seeded-random';
 import { chooseOpenings } from '../search/choose-openings';
@@ -9,7 +9,7 @@ import { simulateCook } from '../batch/simulate-cook';
 import { dividePlan } from '../plan/divide-plan';
 import { drawUnknowns, withUnknowns } from './unknowns';
 
-const FILE: PlanFileInput = {
+const FILE: FirstPlanFile = {
   format: 'drubek.plan',
   version: 1,
   food: 'potato-floury',
@@ -25,9 +25,9 @@ const FILE: PlanFileInput = {
     events: [5, 10, 15, 20].map((minute) => ({ minute, action: 'shake' })),
   },
 };
-const planOf = (change: Partial<PlanFileInput> = {}) => planFromFile(planFileSchema.parse({ ...FILE, ...change }));
-const minutesOf = (change: Partial<PlanFileInput>) => forecastPlan(planOf(change)).pull.time / 60;
-const shakes = (every: number, until: number): PlanFileInput['cook'] => ({
+const planOf = (change: Partial<FirstPlanFile> = {}) => planFromFile(planFileSchema.parse({ ...FILE, ...change }));
+const minutesOf = (change: Partial<FirstPlanFile>) => forecastPlan(planOf(change)).pull.time / 60;
+const shakes = (every: number, until: number): FirstPlanFile['cook'] => ({
   stages: [{ minutes: 50, temperature_c: 195 }],
   events: Array.from({ length: Math.floor(until / every) }, (_, i) => ({ minute: (i + 1) * every, action: 'shake' })),
 });

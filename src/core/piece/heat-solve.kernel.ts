@@ -1,5 +1,6 @@
 import { readTable, slopeOfTable } from '../numeric/uniform-table';
 import { solveTridiagonal } from '../numeric/tridiagonal';
+import { FREEZING_POINT, frozenCapacity, iceConductivity } from '../properties/freezing';
 import { BOILING_TEMPERATURE_TABLE } from '../properties/sorption';
 import { BOILING_LATENT_HEAT, WATER_SPECIFIC_HEAT } from '../properties/water';
 import type { PieceState, StepLength } from './piece-state';
@@ -27,6 +28,10 @@ export function prepareCells(state: PieceState, p: number, step: StepLength): vo
     conductivity[i] =
       readTable(material.conductivity, moisture) * (1 + material.conductivitySlope * (temperature - 333.15));
     capacity[i] = (state.solidsCapacity[base + i]! + solids * WATER_SPECIFIC_HEAT * moisture) / duration;
+    if (state.holdsIce && temperature < FREEZING_POINT) {
+      conductivity[i] = conductivity[i]! * iceConductivity(temperature);
+      capacity[i] = frozenCapacity(temperature, state.solidsCapacity[base + i]!, solids, moisture) / duration;
+    }
     boiling[i] = readTable(BOILING_TEMPERATURE_TABLE, moisture);
     boilingSlope[i] = (-slopeOfTable(BOILING_TEMPERATURE_TABLE, moisture) * duration) / (BOILING_LATENT_HEAT * solids);
     if (state.front[base + i] === 2) state.front[base + i] = 1;

@@ -57,6 +57,7 @@ function withCoatCells(bare: PieceState, recipe: CoatRecipe): PieceState {
   state.halfThickness.set(bare.halfThickness);
   state.edgeShare.set(bare.edgeShare);
   state.interfaceArea.fill(1);
+  state.holdsIce = bare.holdsIce;
   for (let p = 0; p < bare.count; p++) {
     const [from, to] = [p * bare.cells, p * cells + coatCells];
     for (const name of PER_CELL) state[name].set(bare[name].subarray(from, from + bare.cells), to);

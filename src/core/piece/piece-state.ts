@@ -1,4 +1,5 @@
 import type { PieceGeometry } from '../cut/piece-geometry';
+import { FREEZING_POINT } from '../properties/freezing';
 import { cellBoundaries, cellVolumes, crossSection } from './piece-grid';
 import type { Material } from './material';
 
@@ -89,6 +90,9 @@ export interface PieceState {
   /** whether vapour diffuses through the pores: while pieces wait; in the fryer steam sweeps them by its own pressure */
   stillPores: boolean;
 
+  /** whether any cell has been below its freezing point: ice melts and forms with its heat from then on */
+  holdsIce: boolean;
+
   readonly scratch: PieceScratch;
 }
 
@@ -133,6 +137,7 @@ export function createPieceState(
 ): PieceState {
   const state = emptyState(geometries.length, cells, { tissue, coat: null, coatCells: 0, coatThickness: 0 });
   state.temperature.fill(initialTemperature);
+  state.holdsIce = initialTemperature < FREEZING_POINT;
   state.moisture.fill(tissue.fullMoisture);
   state.hottestCentre.fill(initialTemperature);
   state.skinTemperature.fill(initialTemperature);
@@ -197,6 +202,7 @@ export function emptyState(
     passes: 0,
     unsettled: 0,
     stillPores: false,
+    holdsIce: false,
     scratch: {
       lower: perScratch(),
       diagonal: perScratch(),

@@ -1,4 +1,5 @@
 import { readTable } from '../numeric/uniform-table';
+import { enthalpyOverThawed, FREEZING_POINT, temperatureOfEnthalpy } from '../properties/freezing';
 import { FREE_WATER_MOISTURE } from '../properties/sorption';
 import { BOILING_LATENT_HEAT, latentHeat, WATER_SPECIFIC_HEAT } from '../properties/water';
 import { prepareCells, skinSource, solveHeat } from './heat-solve.kernel';
@@ -42,7 +43,7 @@ function boilOff(state: PieceState, p: number, step: StepLength): void {
   let steam = 0;
   let enthalpy = 0;
   for (let i = 0; i < cells; i++) {
-    const solved = scratch.solution[i]!;
+    const solved = state.holdsIce ? meltedTo(state, base + i, i, step) : scratch.solution[i]!;
     temperature[base + i] = solved;
     const boiled = (scratch.evaporation[i]! * duration) / BOILING_LATENT_HEAT;
     const given = boiled / solids[base + i]!;
@@ -54,6 +55,20 @@ function boilOff(state: PieceState, p: number, step: StepLength): void {
   }
   state.evaporated[p] = steam;
   state.vapourEnthalpy[p] = enthalpy;
+}
+
+/**
+ * Temperature that cell `at` reaches: the solved one, but where there is or was ice, that at which the cell holds the heat it took
+ * up, so that melting keeps the balance whatever the step. Source: quasi-enthalpy correction, Pham (1985), J. Food Sci. 50, 1408.
+ */
+function meltedTo(state: PieceState, at: number, i: number, step: StepLength): number {
+  const { scratch, solids, solidsCapacity, moisture } = state;
+  const solved = scratch.solution[i]!;
+  const before = state.temperature[at]!;
+  if (before >= FREEZING_POINT && solved >= FREEZING_POINT) return solved;
+  const gained = scratch.capacity[i]! * step[0]! * (solved - before);
+  const enthalpy = enthalpyOverThawed(before, solidsCapacity[at]!, solids[at]!, moisture[at]!) + gained;
+  return temperatureOfEnthalpy(enthalpy, solidsCapacity[at]!, solids[at]!, moisture[at]!);
 }
 
 /** Skin temperature, heat taken and evaporation of one face, all from the solved field; film goes before the cell's own water. */

@@ -1,8 +1,17 @@
-import type { BatchPart, Plan, PreparationStep } from './plan';
+import type { BatchPart, CookEvent, Plan, PreparationStep } from './plan';
 
 /** A preparation step for a share of the pieces: what is measured by mass is divided, what is done by time is repeated. */
 export function divideStep(step: PreparationStep, share: number): PreparationStep {
+  if (step.step === 'cook') return { ...step, events: step.events.map((event) => divideOpening(event, share)) };
   return 'mass' in step ? { ...step, mass: step.mass * share } : step;
+}
+
+function divideOpening(event: CookEvent, share: number): CookEvent {
+  return {
+    ...event,
+    ...(event.oilMass === undefined ? {} : { oilMass: event.oilMass * share }),
+    ...(event.seasoning === undefined ? {} : { seasoning: event.seasoning * share }),
+  };
 }
 
 function dividePart<Part extends BatchPart>(part: Part, share: number): Part {
@@ -22,8 +31,7 @@ export function dividePlan(plan: Plan, loads: number): Plan {
   return {
     ...dividePart(plan, share),
     events: plan.events.map((event) => ({
-      ...event,
-      ...(event.oilMass === undefined ? {} : { oilMass: event.oilMass * share }),
+      ...divideOpening(event, share),
       ...(event.part ? { part: dividePart(event.part, share) } : {}),
     })),
   };

@@ -12,6 +12,21 @@ export type ParcookMethod = 'boil' | 'steam' | 'microwave' | 'pressure' | 'hot-s
 /** How oil gets onto the pieces. */
 export type OilingMethod = 'toss' | 'spray' | 'brush';
 
+/** What pieces are dipped into, for seconds. */
+export type DipBath = 'water' | 'salted' | 'acid' | 'garlic';
+
+/** What ends a cook that others follow: its stages, hearts soft enough to press flat, or the first colour. */
+export type CookEnd = 'stages' | 'soft' | 'pale';
+
+/** A cook before the last one: what comes out of it is worked on further. */
+export interface EarlierCook {
+  readonly step: 'cook';
+  readonly stages: readonly Stage[];
+  readonly events: readonly CookEvent[];
+  readonly preheat: Stage | null;
+  readonly until: CookEnd;
+}
+
 /** What is done before the fryer, in the order done. SI units. */
 export type PreparationStep =
   | { readonly step: 'rinse'; readonly changes: number }
@@ -31,7 +46,14 @@ export type PreparationStep =
   | { readonly step: 'starch'; readonly mass: number }
   | { readonly step: 'season'; readonly mass: number; readonly saltShare: number }
   | { readonly step: 'dredge'; readonly layers: 1 | 2 }
-  | { readonly step: 'batter'; readonly mass: number };
+  | { readonly step: 'batter'; readonly mass: number }
+  | { readonly step: 'dip'; readonly bath: DipBath; readonly duration: number }
+  | { readonly step: 'cool'; readonly duration: number }
+  | { readonly step: 'chill'; readonly duration: number }
+  | { readonly step: 'freeze'; readonly duration: number }
+  | { readonly step: 'press-flat'; readonly thickness: number }
+  | { readonly step: 'cut'; readonly cut: Cut; readonly scatter: number }
+  | EarlierCook;
 
 /** One temperature on the dial, K, for a while, s. */
 export interface Stage {
@@ -40,18 +62,25 @@ export interface Stage {
 }
 
 /** What the cook does at the drawer. */
-export type CookAction = 'shake' | 'toss' | 'flip' | 'open' | 'pull' | 'oil' | 'add';
+export type CookAction = 'shake' | 'toss' | 'flip' | 'open' | 'pull' | 'oil' | 'season' | 'add';
+
+/** Which pieces an opening takes out: those that are right, or a third of those in the basket. */
+export type Pulled = 'right' | 'darkest' | 'palest';
 
 /** Whether an opening only mixes or turns; the others carry something of their own. */
 export function isMixing(action: CookAction): action is 'shake' | 'toss' | 'flip' {
   return action === 'shake' || action === 'toss' || action === 'flip';
 }
 
-/** An opening of the drawer, s after the start; kg of oil where it is oiled again; the pieces where some are put in. */
+/** An opening of the drawer, s after the start, with what it brings or takes; kg of oil where it is oiled again, the pieces where some are put in. */
 export interface CookEvent {
   readonly time: number;
   readonly action: CookAction;
   readonly oilMass?: number;
+  /** kg of salt and spice */
+  readonly seasoning?: number;
+  /** where pieces are pulled; those that are right unless given */
+  readonly pulled?: Pulled;
   readonly part?: BatchPart;
 }
 
@@ -84,6 +113,8 @@ export interface Plan extends BatchPart {
   readonly extraFilm?: number;
   readonly stages: readonly Stage[];
   readonly events: readonly CookEvent[];
+  /** s from the pull to the table: rest, dressing, refresh */
+  readonly toTable: number;
 }
 
 /** What is loaded at the start and what is added later, in the order it goes in. */
@@ -93,7 +124,7 @@ export function planParts(plan: Plan): BatchPart[] {
 }
 
 /** Duration of all stages, s. */
-export function cookDuration(plan: Plan): number {
+export function cookDuration(plan: Pick<Plan, 'stages'>): number {
   return plan.stages.reduce((sum, stage) => sum + stage.duration, 0);
 }
 

@@ -1,11 +1,14 @@
 import type { PreparationStep } from '../plan/plan';
+import { chillPieces, coolPieces, freezePieces } from './air-pieces';
 import { coatWith } from './coat-pieces';
+import { dipPieces } from './dip';
 import { dryPieces } from './dry-pieces';
 import { type InHand, enterByArea, setFilm, takeSolids, tissueCell } from './in-hand';
 import { oilPieces } from './oiling';
 import { parcookPieces } from './parcook';
 import { dustPieces } from './powder';
 import { pressedShare, takeWater, THAWED_SHARE } from './press';
+import { cutPieces, pressFlat } from './reshape';
 import { seasonPieces } from './season';
 import { soakPieces } from './soak';
 import { washStarch } from './water-bath';
@@ -22,8 +25,8 @@ const RINSED_PER_CHANGE = 0.03;
 const MARINATED_BROWNING = 0.35;
 const MARINADE_TIME = 1200;
 
-/** Does one step of a preparation to the pieces in hand. */
-export function applyStep(hand: InHand, step: PreparationStep): void {
+/** Does one step of a preparation to the pieces in hand; what goes through the fryer is not its business. */
+export function applyStep(hand: InHand, step: Exclude<PreparationStep, { step: 'cook' }>): void {
   switch (step.step) {
     case 'rinse':
       return rinse(hand, step.changes);
@@ -53,6 +56,18 @@ export function applyStep(hand: InHand, step: PreparationStep): void {
       return coatWith(hand, BATTER_COAT, step.mass / hand.surface / (1 + BATTER_COAT.moisture));
     case 'season':
       return seasonPieces(hand, step);
+    case 'dip':
+      return dipPieces(hand, step.bath, step.duration);
+    case 'cool':
+      return coolPieces(hand, step.duration);
+    case 'chill':
+      return chillPieces(hand, step.duration);
+    case 'freeze':
+      return freezePieces(hand, step.duration);
+    case 'press-flat':
+      return pressFlat(hand, step.thickness);
+    case 'cut':
+      return cutPieces(hand, step.cut, step.scatter);
   }
 }
 

@@ -22,6 +22,13 @@ export const HANDLING: Record<Exclude<PreparationStep['step'], 'dry' | 'oil'> | 
   season: 0.5,
   dredge: 1.5,
   batter: 1,
+  dip: 0.5,
+  cool: 0.1,
+  chill: 0.1,
+  freeze: 0.1,
+  'press-flat': 0,
+  cut: 0,
+  cook: 0.5,
 };
 
 /** Share broken by one rough handling of a quite soft piece, per unit of length over thickness. Source: assumed. */

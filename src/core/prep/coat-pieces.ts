@@ -12,6 +12,9 @@ export function coatWith(hand: InHand, recipe: CoatRecipe, solids: number): void
   if (solids < THINNEST_COAT && !hand.state.coat) smear(hand, recipe, solids);
   else {
     const { state, ranOff } = layCoat(hand.state, recipe, solids);
+    /* what is seen from now on is the coat, as pale as it was laid */
+    state.browning.fill(0);
+    state.edgeBrowning.fill(0);
     hand.state = state;
     hand.coat = recipe;
     enterByArea(

@@ -6,11 +6,12 @@ import type { Flow, FlowName, Substance } from './ledger';
 /** Pieces under preparation, and all that is kept of what was done to them. */
 export interface InHand {
   state: PieceState;
-  readonly part: BatchPart;
+  /** as it is now: its cut changes where pieces are cut or pressed on the way */
+  part: BatchPart;
   /** m² of one face that each sample piece stands for */
-  readonly area: Float64Array;
+  area: Float64Array;
   /** m² of cut surface of the whole batch */
-  readonly surface: number;
+  surface: number;
   /** number of the step under way */
   step: number;
   /** factor on browning from marinade and spice */
@@ -24,6 +25,8 @@ export interface InHand {
   /** kg of oil that never reached the food */
   oilMissed: number;
   readonly flows: Flow[];
+  /** s that each cook before the last took, in order */
+  readonly cooked: number[];
 }
 
 /** Enters kg that crossed the surface of the pieces. */

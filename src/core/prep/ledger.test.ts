@@ -7,17 +7,21 @@ import { pieceGeometry, scaleThickness } from '../cut/piece-geometry';
 import { rawPieces } from '../piece/raw-pieces';
 import { type BatchPart, planParts } from '../plan/plan';
 import { stockOf, SUBSTANCES, weightOf } from './ledger';
-import { prepareBatch } from './prepare-batch';
+import { type CookInHand, prepareBatch } from './prepare-batch';
 
 /** Two uneven pieces that stand for the whole part, taken through the first `steps` of its preparation. */
-function preparedUntil(part: BatchPart, steps: number) {
+function preparedUntil(part: BatchPart, steps: number, fry: CookInHand = () => 0) {
   const geometries = [0.9, 1.1].map((factor) => pieceGeometry(scaleThickness(part.cut, factor)));
   const volume = geometries.reduce((sum, one) => sum + one.volume, 0);
   const pieces = batchYield(part.food, part.cut, part.mass).volume / volume;
   const area = Float64Array.from(geometries, (one) => (pieces * one.surface) / 2);
   const own = { ...part, preparation: part.preparation.slice(0, steps) };
-  const { state, prepared } = prepareBatch(rawPieces(own, geometries, 17), own, area, 1);
-  return { stock: stockOf(state, area), flows: prepared.flows, raw: stockOf(rawPieces(own, geometries, 17), area) };
+  const ready = prepareBatch(rawPieces(own, geometries, 17), own, area, 1, fry);
+  return {
+    stock: stockOf(ready.state, ready.area),
+    flows: ready.prepared.flows,
+    raw: stockOf(rawPieces(own, geometries, 17), area),
+  };
 }
 
 test('every gram of solids, water and oil is followed through every step of any preparation, to 1e-9', () => {

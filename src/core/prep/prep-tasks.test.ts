@@ -1,13 +1,13 @@
-import { FIRST_PLAN } from '../../schemas/first-plan';
-import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { FIRST_FILE } from '../../../tests/support/first-file';
+import { planFileSchema, type FirstPlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { preheatDueIn, prepDuration, prepTasks } from './prep-tasks';
 
-const tasksOf = (prep: PlanFileInput['prep'], preheat = true) =>
+const tasksOf = (prep: FirstPlanFile['prep'], preheat = true) =>
   prepTasks(
     planFromFile(
       planFileSchema.parse({
-        ...FIRST_PLAN,
+        ...FIRST_FILE,
         prep,
         fryer: { preheat: preheat ? { minutes: 4, temperature_c: 195 } : null },
       }),

@@ -1,4 +1,4 @@
-import type { DryingMethod, ParcookMethod, Plan } from '../plan/plan';
+import { cookDuration, type DryingMethod, type ParcookMethod, type Plan } from '../plan/plan';
 import { DRYING_TIME } from './water-film';
 
 /** Something to do before loading, s. Those that wait run by a timer; the others are the cook's hands. */
@@ -10,13 +10,20 @@ export interface PrepTask {
 }
 
 /** Time of hands for a batch, s. Source: assumed, half a kilogram. */
-const HANDS = { rinse: 60, oil: 60, starch: 60, season: 30, dredge: 480, batter: 180 } as const;
+const HANDS = {
+  rinse: 60,
+  oil: 60,
+  starch: 60,
+  season: 30,
+  dredge: 480,
+  batter: 180,
+  dip: 60,
+  'press-flat': 180,
+  cut: 300,
+} as const;
 
 /** Freezing through and thawing tofu, s. Source: assumed, overnight and a morning. */
 const FREEZE_AND_THAW = 20 * 3600;
-
-/** Rest between drawer and table, s. Source: assumed; steam leaves, crust sets. */
-export const REST = 120;
 
 /** The plan's preparation as tasks in working order; the preheat runs beside the last ones and stands at the end. */
 export function prepTasks(plan: Plan): PrepTask[] {
@@ -42,6 +49,17 @@ export function prepTasks(plan: Plan): PrepTask[] {
       case 'dredge':
       case 'batter':
         return { kind: step.step, duration: HANDS[step.step] };
+      case 'dip':
+        return { kind: 'dip', duration: Math.max(HANDS.dip, step.duration) };
+      case 'cool':
+      case 'chill':
+      case 'freeze':
+        return { kind: step.step, duration: step.duration };
+      case 'press-flat':
+      case 'cut':
+        return { kind: step.step, duration: HANDS[step.step] };
+      case 'cook':
+        return { kind: 'cook', duration: cookDuration(step), temperature: step.stages[0]!.temperature };
     }
   });
   if (plan.preheat) {
@@ -59,16 +77,24 @@ const WAITING: ReadonlySet<PrepTask['kind']> = new Set([
   'freeze-thaw',
   'parcook',
   'preheat',
+  'cool',
+  'chill',
+  'freeze',
+  'cook',
 ]);
 
 /** Hands for setting up a task that then waits, s. Source: assumed. */
 const SET_UP = 60;
 
+/** Whether a task runs by a timer rather than by hands. */
+export function isWaiting(task: PrepTask): boolean {
+  return WAITING.has(task.kind) || task.method === 'air' || task.method === 'steam-dry';
+}
+
 /** How long the cook's hands are busy before loading, s. */
 export function handsOnDuration(tasks: readonly PrepTask[]): number {
   return tasks.reduce((sum, task) => {
-    const waits = WAITING.has(task.kind) || task.method === 'air' || task.method === 'steam-dry';
-    return sum + (waits ? Math.min(SET_UP, task.duration) : task.duration);
+    return sum + (isWaiting(task) ? Math.min(SET_UP, task.duration) : task.duration);
   }, 0);
 }
 

@@ -1,12 +1,12 @@
 import { listFoods } from '../food/catalogue';
 import { STORAGES, sugarOf } from '../food/sugar';
-import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type FirstPlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { brokenShare } from './breakage';
 import { preparedPiece } from './just-holds';
 import { stockOf } from './ledger';
 
-const FILE: PlanFileInput = {
+const FILE: FirstPlanFile = {
   format: 'drubek.plan',
   version: 1,
   food: 'potato-floury',
@@ -15,7 +15,7 @@ const FILE: PlanFileInput = {
   cook: { stages: [{ minutes: 20, temperature_c: 195 }] },
 };
 
-function prepared(change: Partial<PlanFileInput>) {
+function prepared(change: Partial<FirstPlanFile>) {
   const { state, prepared: left } = preparedPiece(planFromFile(planFileSchema.parse({ ...FILE, ...change })), 21);
   return { state, left };
 }
@@ -69,14 +69,14 @@ test('a spray reaches the upper side and partly misses; in the bowl oil goes all
 });
 
 test('starch before the oil drinks more than after it', () => {
-  const film = (prep: PlanFileInput['prep']) => prepared({ prep }).state.film[0]!;
+  const film = (prep: FirstPlanFile['prep']) => prepared({ prep }).state.film[0]!;
   const starch = { step: 'starch', mass_g: 4 } as const;
   const oil = { step: 'oil', mass_g: 8 } as const;
   expect(film([starch, oil])).toBeLessThan(film([oil, starch]));
 });
 
 test('boiled soft and rubbed dry they break; steam dried they hold; raw ones never break', () => {
-  const broken = (prep: PlanFileInput['prep']) => prepared({ prep }).left.breakage;
+  const broken = (prep: FirstPlanFile['prep']) => prepared({ prep }).left.breakage;
   const boil = (minutes: number) => ({ step: 'parcook', method: 'boil', minutes }) as const;
   const rub = { step: 'dry', method: 'towel-twice' } as const;
   expect(broken([boil(10), rub])).toBeGreaterThan(0.3);

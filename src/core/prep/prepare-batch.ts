@@ -1,6 +1,6 @@
 import { cutSlenderness } from '../cut/piece-geometry';
 import type { PieceState } from '../piece/piece-state';
-import type { BatchPart } from '../plan/plan';
+import type { BatchPart, EarlierCook } from '../plan/plan';
 import { brokenShare, handlingOf } from './breakage';
 import type { InHand } from './in-hand';
 import type { Flow } from './ledger';
@@ -26,24 +26,35 @@ export interface Preparation extends Skin {
   readonly breakage: number;
   /** kg that came onto the pieces or left them, step by step */
   readonly flows: readonly Flow[];
+  /** s that each cook before the last took, in order */
+  readonly cooked: readonly number[];
 }
 
 /** Pieces ready for the fryer, and what is left on them. */
 export interface PreparedPieces {
   readonly state: PieceState;
   readonly prepared: Preparation;
+  /** the part as it goes in: cut or pressed on the way */
+  readonly part: BatchPart;
+  /** m² of one face that each sample piece stands for */
+  readonly area: Float64Array;
 }
+
+/** Cooks pieces in hand in a cook before the last; returns how long it took, s. */
+export type CookInHand = (hand: InHand, step: EarlierCook) => number;
 
 /**
  * Carries raw pieces through the preparation of their part, in the order given. Every gram that crosses their surface is
  * entered in `flows`. Returns the pieces, which have more cells where they were coated, and what is left on them.
  * @param area m² of one face that each sample piece stands for @param browningScale of the kitchen, on every face
+ * @param cook the fryer, for cooks before the last
  */
 export function prepareBatch(
   raw: PieceState,
   part: BatchPart,
   area: Float64Array,
   browningScale: number,
+  cook: CookInHand,
 ): PreparedPieces {
   const hand: InHand = {
     state: raw,
@@ -57,16 +68,19 @@ export function prepareBatch(
     coat: null,
     oilMissed: 0,
     flows: [],
+    cooked: [],
   };
   drawWater(hand, CUT_JUICE);
   dressWithOwnCoat(hand);
-  const slenderness = cutSlenderness(part.cut);
   part.preparation.forEach((step, index) => {
     hand.step = index;
-    hand.whole *= 1 - brokenShare(softnessOf(hand), handlingOf(step), slenderness);
-    applyStep(hand, step);
+    hand.whole *= 1 - brokenShare(softnessOf(hand), handlingOf(step), cutSlenderness(hand.part.cut));
+    if (step.step !== 'cook') return applyStep(hand, step);
+    setBrowning(hand, browningScale);
+    hand.cooked.push(cook(hand, step));
   });
-  return { state: hand.state, prepared: conclude(hand, browningScale) };
+  const prepared = conclude(hand, browningScale);
+  return { state: hand.state, prepared, part: hand.part, area: hand.area };
 }
 
 function conclude(hand: InHand, browningScale: number): Preparation {
@@ -81,5 +95,6 @@ function conclude(hand: InHand, browningScale: number): Preparation {
     gelatinisedSkin: meanNearFaces(state, state.gelatinised),
     breakage: 1 - hand.whole,
     flows,
+    cooked: hand.cooked,
   };
 }

@@ -1,9 +1,9 @@
-import { planFileSchema, type PlanFileInput } from '../../schemas/plan-file';
+import { planFileSchema, type FirstPlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { preparedPiece } from './just-holds';
 import { sugarDiffusivity } from './sugar-leaching';
 
-const sliceOf = (prep: NonNullable<PlanFileInput['prep']>) =>
+const sliceOf = (prep: NonNullable<FirstPlanFile['prep']>) =>
   preparedPiece(
     planFromFile(
       planFileSchema.parse({

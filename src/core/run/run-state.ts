@@ -7,6 +7,8 @@ import { REAL_TIME, type ShownClock } from './shown-clock';
 export const BATCH_EVENT_KINDS = [
   'prep-begun',
   'prep-done',
+  'prep-skipped',
+  'prep-took',
   'loaded',
   'shaken',
   'tossed',
@@ -35,8 +37,10 @@ export type BatchEventKind = (typeof BATCH_EVENT_KINDS)[number];
 
 /** What an event carries, by its kind. */
 export interface EventDetail {
-  /** prep-begun, prep-done: which step */
+  /** prep-begun, prep-done, prep-skipped, prep-took: which step */
   readonly step?: number;
+  /** prep-took: how long the step really took */
+  readonly minutes?: number;
   /** undone: which event */
   readonly event?: string;
   /** looked: beside the picture shown, whose typical browning is `shown` */
@@ -81,7 +85,11 @@ export interface RunState {
   readonly phase: 'prep' | 'cooking' | 'done';
   /** ms since 1970 by step that has begun */
   readonly prepBegun: ReadonlyMap<number, number>;
+  /** done or left out */
   readonly prepDone: ReadonlySet<number>;
+  readonly prepSkipped: ReadonlySet<number>;
+  /** min that a step really took, where that was told */
+  readonly prepTook: ReadonlyMap<number, number>;
   readonly loadedAt: number | null;
   readonly doneAt: number | null;
   /** minutes the cook added */
@@ -115,6 +123,7 @@ const OPENING_OF: Partial<Record<BatchEventKind, CookEvent['action']>> = {
   added: 'add',
   'pulled-some': 'pull',
   'drawer-open': 'open',
+  seasoned: 'season',
 };
 
 /** How near the same deed told by two devices lies, ms. Source: assumed; nobody shakes twice in half a minute. */
@@ -146,6 +155,8 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
   const passedOver: PassedOver[] = [];
   const prepBegun = new Map<number, number>();
   const prepDone = new Set<number>();
+  const prepSkipped = new Set<number>();
+  const prepTook = new Map<number, number>();
   let loadedAt: number | null = null;
   let doneAt: number | null = null;
   let extraMinutes = 0;
@@ -167,9 +178,13 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
       clock = { real, shown: event.happenedAt, speed };
     }
     const action = OPENING_OF[event.kind];
-    if (event.kind === 'prep-begun' && event.detail.step !== undefined)
-      prepBegun.set(event.detail.step, event.happenedAt);
-    else if (event.kind === 'prep-done' && event.detail.step !== undefined) prepDone.add(event.detail.step);
+    const { step, minutes } = event.detail;
+    if (event.kind === 'prep-begun' && step !== undefined) prepBegun.set(step, event.happenedAt);
+    else if (event.kind === 'prep-done' && step !== undefined) prepDone.add(step);
+    else if (event.kind === 'prep-skipped' && step !== undefined) {
+      prepDone.add(step);
+      prepSkipped.add(step);
+    } else if (event.kind === 'prep-took' && step !== undefined && minutes !== undefined) prepTook.set(step, minutes);
     else if (event.kind === 'loaded') loadedAt ??= event.happenedAt;
     else if (loadedAt === null) continue;
     else if (event.kind === 'done') doneAt ??= event.happenedAt;
@@ -177,7 +192,7 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     else if (event.kind === 'served') servedAt ??= event.happenedAt;
     else {
       const time = Math.max(0, (event.happenedAt - loadedAt) / 1000);
-      if (action) openings.push({ time, action });
+      if (action && doneAt === null) openings.push({ time, action });
       if (event.kind === 'dial-turned' && event.detail.celsius !== undefined) {
         dialTurns.push({ time, celsius: event.detail.celsius });
       }
@@ -193,6 +208,8 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     phase,
     prepBegun,
     prepDone,
+    prepSkipped,
+    prepTook,
     loadedAt,
     doneAt,
     extraMinutes,
@@ -201,7 +218,7 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     dialTurns,
     stuck: counted.some((event) => event.kind === 'stuck'),
     probed,
-    seasoned: counted.some((event) => event.kind === 'seasoned'),
+    seasoned: counted.some((event) => event.kind === 'seasoned' && doneAt !== null && event.happenedAt >= doneAt),
     servedAt,
     clock,
     passedOver,

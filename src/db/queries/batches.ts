@@ -1,4 +1,5 @@
 import { change, find, list, type Runner } from '../query';
+import type { WrittenPlan } from '@/schemas/write-plan';
 
 /** A batch as begun; document and forecast are not yet trusted. */
 export interface BatchRow {
@@ -35,7 +36,7 @@ export async function listBatches(kitchenId: string, limit: number): Promise<Bat
 /** Stores a batch once; false when the id is taken already. */
 export async function insertBatch(
   kitchenId: string,
-  batch: { batchId: string; fryerName: string; document: unknown; forecast: unknown; begunAt?: Date },
+  batch: { batchId: string; fryerName: string; document: WrittenPlan; forecast: unknown; begunAt?: Date },
   runner?: Runner,
 ): Promise<boolean> {
   const changed = await change(

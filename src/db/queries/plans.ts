@@ -1,4 +1,5 @@
 import { change, find, get, list, type Runner } from '../query';
+import type { WrittenPlan } from '@/schemas/write-plan';
 
 /** A saved plan; the document is not yet trusted. */
 export interface PlanRow {
@@ -40,7 +41,7 @@ export async function listPlans(kitchenId: string): Promise<PlanRow[]> {
 /** Stores a plan under the id its device chose; a plan of another kitchen is left alone and false returned. */
 export async function upsertPlan(
   kitchenId: string,
-  plan: { planId: string; fryerId: string; name: string; document: unknown },
+  plan: { planId: string; fryerId: string; name: string; document: WrittenPlan },
   runner?: Runner,
 ): Promise<boolean> {
   const changed = await change(

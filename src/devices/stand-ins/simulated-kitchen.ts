@@ -1,6 +1,6 @@
-import { actAtDrawer } from '../../core/batch/simulate-cook';
-import { basketWeight, type CookRun, startRun, stepRun } from '../../core/batch/cook-run';
-import type { PieceGroup } from '../../core/batch/piece-group';
+import { actAtDrawer } from '../../core/batch/cook-clock';
+import { basketWeight, type CookRun, type LoadedGroup, stepRun } from '../../core/batch/cook-run';
+import { startRun } from '../../core/batch/start-run';
 import { visibleBrowning } from '../../core/piece/piece-step.kernel';
 import { STANDARD_RESOLUTION } from '../../core/batch/resolution';
 import { colourAtBrowning, type LabColour } from '../../core/food/colour-ramp';
@@ -140,11 +140,11 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
   };
 }
 
-function joined(run: CookRun): PieceGroup[] {
+function joined(run: CookRun): LoadedGroup[] {
   return run.groups.filter((group) => group.joined);
 }
 
-function centres({ state }: PieceGroup): number[] {
+function centres({ state }: LoadedGroup): number[] {
   return Array.from({ length: state.count }, (_, p) => state.temperature[p * state.cells + (state.cells - 1) / 2]!);
 }
 

@@ -1,4 +1,4 @@
-import type { PlanFileInput } from '@/schemas/plan-file';
+import type { FirstPlanFile } from '@/schemas/plan-file';
 
 /** A batch of the demo month: what was planned, when, in which fryer, and what the cook noted. */
 export interface DemoBatch {
@@ -6,13 +6,13 @@ export interface DemoBatch {
   /** hour of the evening, such as 18.5 */
   readonly hour: number;
   readonly fryer: 'large' | 'small';
-  readonly plan: Pick<PlanFileInput, 'name' | 'food' | 'cut' | 'mass_g' | 'prep' | 'cook' | 'start_temperature_c'> & {
+  readonly plan: Pick<FirstPlanFile, 'name' | 'food' | 'cut' | 'mass_g' | 'prep' | 'cook' | 'start_temperature_c'> & {
     readonly preheatMinutes: number;
   };
   readonly note: string;
 }
 
-type Prep = NonNullable<PlanFileInput['prep']>;
+type Prep = NonNullable<FirstPlanFile['prep']>;
 
 const stick = (thickness: number, length: number, scatter = 0.07) =>
   ({ shape: 'stick', thickness_mm: thickness, length_mm: length, scatter }) as const;

@@ -9,6 +9,7 @@ import { upsertOutcome } from '@/db/queries/outcomes';
 import { upsertPlan } from '@/db/queries/plans';
 import { transact, type Runner } from '@/db/query';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
+import { writePlanFile } from '@/schemas/write-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { DEMO_BATCHES, type DemoBatch } from './demo-batches';
 import { liveThrough } from './live-through';
@@ -44,7 +45,7 @@ export async function seedDemoKitchen(now: Date, fresh: boolean): Promise<'kept'
     const tonight = demoDocument({ ...DEMO_BATCHES[0]!, plan: { ...DEMO_BATCHES[0]!.plan, mass_g: 450 } });
     await upsertPlan(
       kitchen.kitchen_id,
-      { planId: randomUUID(), fryerId: large.fryer_id, name: tonight.name, document: tonight },
+      { planId: randomUUID(), fryerId: large.fryer_id, name: tonight.name, document: writePlanFile(tonight) },
       client,
     );
     return 'made';
@@ -79,7 +80,13 @@ async function insertLived(
   const batchId = randomUUID();
   await insertBatch(
     kitchenId,
-    { batchId, fryerName: FRYERS[batch.fryer].name, document, forecast: lived.forecast, begunAt: loadedAt },
+    {
+      batchId,
+      fryerName: FRYERS[batch.fryer].name,
+      document: writePlanFile(document),
+      forecast: lived.forecast,
+      begunAt: loadedAt,
+    },
     runner,
   );
   const at = (seconds: number) => new Date(loadedAt.getTime() + Math.round(seconds) * 1000);

@@ -8,7 +8,7 @@ import {
   type DeviceKind,
   type DeviceReadings,
   type DeviceReports,
-  type DeviceRequest,
+  type DeviceRequestBody,
 } from '../../schemas/device-message';
 import { send, type Sent } from '../send';
 
@@ -23,7 +23,7 @@ export interface Devices {
   readonly answer: boolean | null;
   readonly states: { readonly [Kind in DeviceKind]: DeviceState<Kind> } | null;
   readonly faults: Partial<Record<DeviceKind, DeviceFault>> | null;
-  ask(request: DeviceRequest): Promise<Sent>;
+  ask(request: DeviceRequestBody): Promise<Sent>;
 }
 
 const unasked = { kind: 'silent', why: 'cannot be asked while the server is away' } as const;
@@ -109,7 +109,7 @@ export function useDevices(shownNow: () => number, moving: boolean, often: boole
   }, [read, often]);
 
   const ask = useCallback(
-    async (request: DeviceRequest) => {
+    async (request: DeviceRequestBody) => {
       const sent = await send('POST', '/api/devices', request);
       if (request.kind === 'start' || request.kind === 'settings') await read();
       return sent;

@@ -58,10 +58,11 @@ const LETTERS: Record<CookEvent['action'], string> = {
   open: 'O',
   pull: 'P',
   oil: 'oil',
+  season: 'salt',
   add: 'A',
 };
 
-/** Openings as fine lines through the field with a letter above: S shake, T toss, F flip, O open, P pull, A add, oil. */
+/** Openings as fine lines through the field with a letter above: S shake, T toss, F flip, O open, P pull, A add, oil, salt. */
 export function OpeningMarks({
   openings,
   x,

@@ -1,4 +1,3 @@
-import type { PrepTask } from '../../core/prep/prep-tasks';
 import type { Verdict } from '../../core/piece/judge-piece';
 import type { TargetColour, TargetCrispness } from '../../core/food/wish';
 import type { CookAction, DryingMethod, ParcookMethod } from '../../core/plan/plan';
@@ -44,6 +43,7 @@ export const ACTION_WORDS: Record<CookAction, string> = {
   open: 'Open the drawer',
   pull: 'Pull what is right',
   oil: 'Oil again',
+  season: 'Season',
   add: 'Add the rest',
 };
 
@@ -58,6 +58,8 @@ export const CRISPNESS_WORDS: Record<TargetCrispness, string> = {
 export const EVENT_WORDS: Record<BatchEventKind, string> = {
   'prep-begun': 'Prep step begun',
   'prep-done': 'Prep step done',
+  'prep-skipped': 'Prep step left out',
+  'prep-took': 'Prep step timed',
   loaded: 'Loaded',
   shaken: 'Shaken',
   tossed: 'Tossed',
@@ -103,22 +105,4 @@ export const FAULT_WORDS: Record<(typeof OUTCOME_FAULTS)[number], string> = {
   'burnt-edges': 'Burnt edges',
   greasy: 'Greasy',
   bland: 'Bland',
-};
-
-/** A task before the fryer, in one or two words. */
-export const TASK_WORDS: Record<PrepTask['kind'], string> = {
-  rinse: 'Rinse',
-  soak: 'Soak',
-  parcook: 'Par-cook',
-  press: 'Press',
-  'freeze-thaw': 'Freeze and thaw',
-  marinate: 'Marinate',
-  brine: 'Brine',
-  dry: 'Dry',
-  oil: 'Oil',
-  starch: 'Starch',
-  season: 'Season',
-  dredge: 'Crumb',
-  batter: 'Batter',
-  preheat: 'Preheat',
 };

@@ -1,7 +1,8 @@
 import type { PlanFile } from '../../schemas/plan-file';
 import { areaText, halfMinutes, massText, percentText, temperatureText, type UnitSystem } from './format';
 import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from './labels';
-import { cutText, prepPhrase } from './plan-text';
+import { afterPhrase, cutText, prepPhrase } from './plan-text';
+import { STEP_NAMES } from './step-names';
 
 /** One thing in which two plans differ, as each has it. */
 export interface PlanDifference {
@@ -21,7 +22,7 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
     ['From', temperatureText(document.start_temperature_c, units)],
     ['Kept', document.storage],
   ]);
-  for (const step of document.prep) said.set(STEP_NAMES[step.step], prepPhrase(step, units));
+  for (const step of document.prep) sayOnce(said, STEP_NAMES[step.step], prepPhrase(step, units));
   said.set(
     'Fryer',
     `${Math.round(fryer.power_w)} W, ${areaText(fryer.basket_cm2, units)}${fryer.liner ? ', liner' : ''}`,
@@ -41,25 +42,16 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
       .join(', ') || 'none',
   );
   said.set('Wished', `${COLOUR_WORDS[target.colour]}, ${CRISPNESS_WORDS[target.crispness].toLowerCase()}`);
-  if (document.rest) said.set('Rest', `${document.rest.minutes} min, ${document.rest.place}`);
+  for (const step of document.after) sayOnce(said, STEP_NAMES[step.step], afterPhrase(step, units));
   return said;
 }
 
-const STEP_NAMES: Record<PlanFile['prep'][number]['step'], string> = {
-  rinse: 'Rinse',
-  soak: 'Soak',
-  parcook: 'Par-cook',
-  press: 'Press',
-  'freeze-thaw': 'Freeze and thaw',
-  marinate: 'Marinade',
-  brine: 'Brine',
-  dry: 'Dry',
-  oil: 'Oil',
-  starch: 'Starch',
-  season: 'Salt and spice',
-  dredge: 'Crumbs',
-  batter: 'Batter',
-};
+/** Says a thing that may be done more than once: the second time under its number. */
+function sayOnce(said: Map<string, string>, what: string, phrase: string): void {
+  let times = 1;
+  while (said.has(times === 1 ? what : `${what} ${times}`)) times++;
+  said.set(times === 1 ? what : `${what} ${times}`, phrase);
+}
 
 /** Where two plans differ, in working order; what one does not do at all reads "none". */
 export function planDifferences(one: PlanFile, other: PlanFile, units: UnitSystem): PlanDifference[] {

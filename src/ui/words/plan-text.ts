@@ -1,8 +1,11 @@
 import { cutThickness } from '../../core/cut/piece-geometry';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFood, planFromFile } from '../../schemas/plan-from-file';
-import { filmText, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
+import { cutFromFile } from '../../schemas/cut-from-file';
+import type { AfterStep, PrepStep } from '../../schemas/plan-steps';
+import { filmText, halfMinutes, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
 import { DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from './labels';
+import { DRESSING_ORDERS, REST_PLACES } from './step-orders';
 
 /** Food and cut: celeriac, 10 mm sticks. */
 export function cutText(document: PlanFile, units: UnitSystem): string {
@@ -24,7 +27,7 @@ export function planPhrases(document: PlanFile, units: UnitSystem): string[] {
 }
 
 /** One preparation step in words. */
-export function prepPhrase(step: PlanFile['prep'][number], units: UnitSystem): string {
+export function prepPhrase(step: PrepStep, units: UnitSystem): string {
   switch (step.step) {
     case 'rinse':
       return `rinsed ${step.changes === 1 ? 'once' : `${step.changes} times`}`;
@@ -52,5 +55,49 @@ export function prepPhrase(step: PlanFile['prep'][number], units: UnitSystem): s
       return step.layers === 2 ? 'crumbed twice' : 'crumbed';
     case 'batter':
       return `batter ${massText(step.mass_g, units)}`;
+    case 'dip':
+      return `dipped ${Math.round(step.seconds)} s in ${BATH_WORDS[step.bath]}`;
+    case 'cool':
+      return `cooled ${step.minutes} min`;
+    case 'chill':
+      return `chilled ${hoursText(step.hours)}`;
+    case 'freeze':
+      return `frozen ${hoursText(step.hours)}`;
+    case 'press-flat':
+      return `pressed flat to ${lengthText(step.thickness_mm, units)}`;
+    case 'cut': {
+      const cut = cutFromFile(step.cut);
+      return `cut into ${SHAPE_WORDS[cut.shape].toLowerCase()} of ${lengthText(cutThickness(cut) * 1000, units)}`;
+    }
+    case 'cook':
+      return `fried ${step.stages.map((stage) => `${halfMinutes(stage.minutes * 60)} min at ${temperatureText(stage.temperature_c, units)}`).join(', then ')}${END_WORDS[step.until]}`;
   }
+}
+
+/** What a step after the last cook says, a phrase. */
+export function afterPhrase(step: AfterStep, units: UnitSystem): string {
+  switch (step.step) {
+    case 'rest':
+      return `rested ${step.minutes} min ${REST_PLACES[step.place]}${step.salt_g > 0 ? `, ${massText(step.salt_g, units)} salt` : ''}`;
+    case 'dress':
+      return `${massText(step.mass_g, units)} ${DRESSING_ORDERS[step.with].word}`;
+    case 'refresh':
+      return `refreshed ${step.minutes} min at ${temperatureText(step.temperature_c, units)}`;
+    case 'keep':
+      return `kept ${hoursText(step.hours)} in the ${step.place}`;
+  }
+}
+
+export const BATH_WORDS = {
+  water: 'water',
+  salted: 'salted water',
+  acid: 'water with vinegar',
+  garlic: 'garlic water',
+} as const;
+
+const END_WORDS = { stages: '', soft: ' until soft enough to press', pale: ' until the first colour' } as const;
+
+/** 2 h, or 30 min. */
+export function hoursText(hours: number): string {
+  return hours < 1 ? `${Math.round(hours * 60)} min` : `${Number(hours.toFixed(1))} h`;
 }

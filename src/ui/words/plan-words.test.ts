@@ -52,8 +52,9 @@ test('a card goes from the cut to the rest, with the openings that come before t
     'metric',
   ).map((step) => step.text);
   expect(steps[0]).toMatch(/^Cut: .*500 g, about 66 pieces/);
-  expect(steps).toContain('Shake after 7 min.');
-  expect(steps).not.toContain('Shake after 17 min.');
+  expect(steps).toContain('After 7 min: Shake.');
+  expect(steps).toContain('Turn in oil in a bowl until all shine: 10 g (2⅛ tsp) of oil.');
+  expect(steps).not.toContain('After 17 min: Shake.');
   expect(steps.at(-2)).toMatch(/^Pull after about 16 min; begin looking after 14 min/);
-  expect(steps.at(-1)).toBe('Rest 2 min on a rack.');
+  expect(steps.at(-1)).toBe('Rest on a rack.');
 });

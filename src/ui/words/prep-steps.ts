@@ -5,17 +5,24 @@ import { prepTasks } from '../../core/prep/prep-tasks';
 import type { Plan } from '../../core/plan/plan';
 import { celsiusFromKelvin } from '../../core/units/temperature';
 import type { PlanFile } from '../../schemas/plan-file';
+import { restOf } from '../../schemas/rest-of';
+import { afterSeconds } from '../../schemas/after-time';
 import { halfMinutes, massText, temperatureText, type UnitSystem, wholeMinutes } from './format';
-import { ACTION_WORDS } from './labels';
-import { cutText, prepPhrase } from './plan-text';
+import { ACTION_CAUTIONS } from './cautions';
+import { openingText } from './opening-text';
+import { cutText } from './plan-text';
+import { stepOrder, type StepOrder } from './step-orders';
 
 /** One line of a prep card: what to do, and for how long, s; null where it takes no time of its own. */
 export interface CardStep {
   readonly text: string;
   readonly duration: number | null;
+  readonly caution?: string;
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+function lineOf({ text, amount, caution }: StepOrder): Pick<CardStep, 'text' | 'caution'> {
+  return { text: amount === null ? `${text}.` : `${text}: ${amount}.`, ...(caution === null ? {} : { caution }) };
+}
 
 /** The whole plan as steps to read aloud at the board and the fryer, in order. */
 export function cardSteps(
@@ -33,7 +40,7 @@ export function cardSteps(
       duration: null,
     },
     ...document.prep.map((step, i) => ({
-      text: `${capital(prepPhrase(step, units))}.`,
+      ...lineOf(stepOrder(step, plan, units)),
       duration: tasks[i]?.duration ?? null,
     })),
   ];
@@ -56,11 +63,16 @@ export function cardSteps(
     }
     from += stage.duration;
   }
-  const openings = plan.events
-    .filter((event) => pullTime === null || event.time < pullTime)
-    .toSorted((a, b) => a.time - b.time);
-  for (const { time, action } of openings) {
-    steps.push({ text: `${ACTION_WORDS[action]} after ${halfMinutes(time)} min.`, duration: null });
+  const openings = document.cook.events
+    .filter((event) => pullTime === null || event.minute * 60 < pullTime)
+    .toSorted((a, b) => a.minute - b.minute);
+  for (const opening of openings) {
+    const when = halfMinutes(opening.minute * 60);
+    steps.push({
+      text: `After ${when} min: ${openingText(opening, document, units)}.`,
+      duration: null,
+      caution: ACTION_CAUTIONS[opening.action],
+    });
   }
   steps.push({
     text:
@@ -69,10 +81,8 @@ export function cardSteps(
         : `Pull after about ${wholeMinutes(pullTime)} min; begin looking after ${wholeMinutes(moment.firstCheck)} min.`,
     duration: pullTime,
   });
-  const { rest } = document;
-  steps.push({
-    text: `Rest ${rest?.minutes ?? 2} min ${rest && rest.place !== 'rack' ? rest.place.replace('warm-oven', 'in the warm oven') : 'on a rack'}${rest?.salt_g ? `, with ${massText(rest.salt_g, units)} of salt while hot` : ''}.`,
-    duration: (rest?.minutes ?? 2) * 60,
-  });
+  for (const step of document.after.length > 0 ? document.after : [restOf(document)]) {
+    steps.push({ ...lineOf(stepOrder(step, plan, units)), duration: afterSeconds(step) });
+  }
   return steps;
 }

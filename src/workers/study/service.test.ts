@@ -1,6 +1,7 @@
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFileSchema } from '../../schemas/plan-file';
+import { writePlanFile } from '../../schemas/write-plan';
 import type { SearchAnswer } from './protocol';
 import { withChosenOpenings } from '../../editing/edit-cook';
 import { createStudyService } from './service';
@@ -28,7 +29,7 @@ test('the search reports at once and at last, its front fits the bench, and the 
   const last = answers.at(-1)!;
   expect(last.finished).toBe(true);
   for (const found of last.front) {
-    expect(planFileSchema.parse(found.document)).toEqual(found.document);
+    expect(planFileSchema.parse(writePlanFile(found.document))).toEqual(found.document);
     expect(found.document.mass_g).toBe(Math.round(800 / found.batches));
   }
   expect(last.front.some((found) => found.batches > 1)).toBe(true);

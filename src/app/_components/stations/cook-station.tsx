@@ -11,9 +11,10 @@ import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
-import { halfMinutes, temperatureText } from '@/ui/words/format';
+import { temperatureText } from '@/ui/words/format';
 import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from '@/ui/words/labels';
 import { FindBetter } from './find-better';
+import { OpeningsList } from './openings-list';
 import { typedTemperature } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
@@ -121,23 +122,19 @@ export function CookStation({ document, plan, forecast, move, release }: Station
         onChange={(openings) => release(withOpeningsBy(document, openings))}
       />
       {mixings.length > 0 && (
-        <>
-          <p className="text-[13px] text-iron-soft">
-            After {mixings.map((event) => halfMinutes(event.minute * 60)).join(', ')} min
-          </p>
-          <PricedChoice
-            label="At each opening"
-            value={mixing ?? 'shake'}
-            document={document}
-            options={(['shake', 'toss', 'flip'] as const).map((action) => ({
-              value: action,
-              word: ACTION_WORDS[action],
-              document: withMixing(document, action),
-            }))}
-            onChoose={release}
-          />
-        </>
+        <PricedChoice
+          label="At each opening"
+          value={mixing ?? 'shake'}
+          document={document}
+          options={(['shake', 'toss', 'flip'] as const).map((action) => ({
+            value: action,
+            word: ACTION_WORDS[action],
+            document: withMixing(document, action),
+          }))}
+          onChoose={release}
+        />
       )}
+      <OpeningsList document={document} move={move} release={release} />
       <div className="grid grid-cols-1 gap-3 sm:grid-cols-2">
         <Choice
           label="Wished colour"

@@ -1,4 +1,4 @@
-import { prepDuration, prepTasks, REST } from '@/core/prep/prep-tasks';
+import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import { DIPS } from '@/ui/words/dips';
 import { clockBefore } from '@/ui/words/clock-before';
@@ -6,7 +6,7 @@ import { clockBefore } from '@/ui/words/clock-before';
 /** By when a marinade or brine must begin, and dips that can be made ahead with their lead time. */
 export function MakeAhead({ plan, pullTime, serveAt }: { plan: Plan; pullTime: number | null; serveAt: string }) {
   if (pullTime === null) return null;
-  const loaded = pullTime + REST;
+  const loaded = pullTime + plan.toTable;
   const tasks = prepTasks(plan);
   const steeping = plan.preparation.findIndex((step) => step.step === 'marinate' || step.step === 'brine');
   const begin = steeping < 0 ? null : clockBefore(serveAt, loaded + prepDuration(tasks.slice(steeping)));

@@ -3,6 +3,8 @@
 import { tableSalt } from '@/core/prep/coat-amounts';
 import { type HoldPlace, WARM_OVEN_C } from '@/core/forecast/hold';
 import type { PlanFile } from '@/schemas/plan-file';
+import { restOf } from '@/schemas/rest-of';
+import { withRest } from '@/editing/edit-steps';
 import { Choice } from '@/ui/controls/choice';
 import { Lever } from '@/ui/controls/lever';
 import { HoldDrawing } from '@/ui/drawings/hold-drawing';
@@ -24,8 +26,8 @@ const PLACES: readonly { value: HoldPlace; word: string }[] = [
 /** Between drawer and table: how long the bite lasts, what a few minutes back in the fryer restore, and the salt. */
 export function RestStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
-  const rest = document.rest ?? { minutes: 2, place: 'rack' as const, salt_g: 0 };
-  const withRest = (part: Partial<typeof rest>): PlanFile => ({ ...document, rest: { ...rest, ...part } });
+  const rest = restOf(document);
+  const withPart = (part: Partial<typeof rest>): PlanFile => withRest(document, { ...rest, ...part });
   const pulledAt = pullTimeIn(forecast);
   const holds = useHold(document, pulledAt);
   const served = servedMass(plan.mass, forecast, pulledAt);
@@ -54,7 +56,7 @@ export function RestStation({ document, plan, forecast, move, release }: Station
               : `half gone after ${Math.round(holds[place.value].halfLife! / 60)} min${holds[place.value].dried > DRIES_HARD ? ', dried hard' : ''}`
             : undefined,
         }))}
-        onChange={(place) => release(withRest({ place }))}
+        onChange={(place) => release(withPart({ place }))}
       />
       <Lever
         label="Waiting"
@@ -67,8 +69,8 @@ export function RestStation({ document, plan, forecast, move, release }: Station
             ? `${percentText(Math.min(1, here.kept[minute] ?? here.kept.at(-1)!))} of the bite is left then. Four minutes back in the hot fryer bring it to ${percentText(Math.min(1, here.refreshed))} after an hour.`
             : undefined
         }
-        onMove={(minutes) => move(withRest({ minutes }))}
-        onRelease={(minutes) => release(withRest({ minutes }))}
+        onMove={(minutes) => move(withPart({ minutes }))}
+        onRelease={(minutes) => release(withPart({ minutes }))}
       />
       <Lever
         label="Salt while hot"
@@ -77,8 +79,8 @@ export function RestStation({ document, plan, forecast, move, release }: Station
         step={0.5}
         unit="g"
         note={`The pieces weigh about ${massText(served * 1000, units)} then: ${massText(tableSalt(served) * 1000, units)} of salt is usual, the less if it went on before.`}
-        onMove={(salt_g) => move(withRest({ salt_g }))}
-        onRelease={(salt_g) => release(withRest({ salt_g }))}
+        onMove={(salt_g) => move(withPart({ salt_g }))}
+        onRelease={(salt_g) => release(withPart({ salt_g }))}
       />
       {pulledAt !== null && (
         <p className="text-[14px]">

@@ -1,4 +1,5 @@
 import { batchYield } from '@/core/cut/batch-yield';
+import { asLoaded } from '@/core/plan/cut-as-loaded';
 import type { Plan } from '@/core/plan/plan';
 import { CUT_JUICE, FILM_AFTER } from '@/core/prep/water-film';
 import { CutDrawing } from '@/ui/drawings/cut-drawing';
@@ -10,6 +11,7 @@ import { PressDrawing } from '@/ui/drawings/press-drawing';
 import { ProduceDrawing } from '@/ui/drawings/produce-drawing';
 import { RestDrawing } from '@/ui/drawings/rest-drawing';
 import { SoakDrawing } from '@/ui/drawings/soak-drawing';
+import { StepsDrawing } from '@/ui/drawings/steps-drawing';
 import { StageDrawing } from '@/ui/drawings/stage-drawing';
 import type { StationId } from './station';
 
@@ -44,7 +46,9 @@ export function StationDrawing({ station, plan, large }: { station: StationId; p
     case 'parcook':
       return <ParcookDrawing {...shared} />;
     case 'rest':
-      return <RestDrawing {...shared} />;
+      return <RestDrawing {...shared} plan={asLoaded(plan)} />;
+    case 'steps':
+      return <StepsDrawing plan={plan} large={large} />;
     case 'dry':
       return (
         <FilmDrawing
@@ -68,7 +72,7 @@ export function StationDrawing({ station, plan, large }: { station: StationId; p
     case 'fryer':
       return <FryerDrawing {...shared} />;
     case 'load':
-      return <LoadDrawing {...shared} />;
+      return <LoadDrawing {...shared} plan={asLoaded(plan)} />;
     case 'cook':
       return <StageDrawing {...shared} />;
   }

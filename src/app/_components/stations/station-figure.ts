@@ -4,6 +4,7 @@ import type { Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { PlanFile } from '@/schemas/plan-file';
 import { prepStep } from '@/editing/edit-plan';
+import { restOf } from '@/schemas/rest-of';
 import { lengthText, massText, temperatureText, type UnitSystem } from '@/ui/words/format';
 import { DRYING_WORDS, PARCOOK_WORDS } from '@/ui/words/labels';
 import type { StationId } from './station';
@@ -32,8 +33,10 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
       const parcook = prepStep(document, 'parcook');
       return parcook ? `${PARCOOK_WORDS[parcook.method].toLowerCase()} ${parcook.minutes} min` : 'raw';
     }
+    case 'steps':
+      return `${document.prep.length + 1 + document.after.length} in order`;
     case 'rest':
-      return document.rest ? `${document.rest.minutes} min ${document.rest.place.replace('warm-', '')}` : '2 min rack';
+      return `${restOf(document).minutes} min ${restOf(document).place.replace('warm-', '')}`;
     case 'dry': {
       const dry = prepStep(document, 'dry');
       return dry ? DRYING_WORDS[dry.method].toLowerCase() : 'as it is';

@@ -34,6 +34,7 @@ export const STATION_IDS = [
   'load',
   'cook',
   'rest',
+  'steps',
 ] as const;
 
 /** One of the stations. */
@@ -51,4 +52,5 @@ export const STATION_WORDS: Record<StationId, string> = {
   load: 'Load',
   cook: 'Cook',
   rest: 'Rest',
+  steps: 'All steps',
 };

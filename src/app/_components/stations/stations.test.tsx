@@ -151,7 +151,7 @@ test('the strip shows each station’s number in the kitchen’s units', () => {
     </UnitsProvider>,
   );
   const tabs = screen.getAllByRole('tab').map((tab) => tab.textContent);
-  expect(tabs).toHaveLength(11);
+  expect(tabs).toHaveLength(STATION_IDS.length);
   expect(tabs[3]).toContain('not here');
   expect(tabs[1]).toContain('3/8 in');
   expect(tabs[2]).toContain('30 min 59 °F');
@@ -220,7 +220,7 @@ test('without a done minute there is nothing to rest; the salt follows what is s
   const { released } = show(RestStation);
   expect(screen.getByText(/nothing to rest/)).toBeInTheDocument();
   await userEvent.click(screen.getByRole('radio', { name: /Covered/ }));
-  expect(released().rest).toEqual({ minutes: 2, place: 'covered', salt_g: 0 });
+  expect(released().after).toEqual([{ step: 'rest', minutes: 2, place: 'covered', salt_g: 0 }]);
 });
 
 test('the cook’s own cutter sets thickness and evenness at once', async () => {

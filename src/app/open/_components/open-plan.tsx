@@ -8,6 +8,7 @@ import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { planPhrases } from '@/ui/words/plan-text';
 import { LARGEST_FILE, readLink, readText, type Reading } from './read-plan';
+import { writePlanFile } from '@/schemas/write-plan';
 
 /** A file, a pasted text, or what the link carried: read, reported, and then put on the bench. */
 export function OpenPlan({ fryerId }: { fryerId: string }) {
@@ -32,7 +33,7 @@ export function OpenPlan({ fryerId }: { fryerId: string }) {
   const putOnBench = async () => {
     if (reading?.kind !== 'plan') return;
     const planId = newId();
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: reading.document });
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(reading.document) });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
     else setProblem(`${sent.error} The plan is still here; try again.`);
   };

@@ -1,10 +1,11 @@
 import { FIRST_PLAN } from '@/schemas/first-plan';
+import { writePlanFile } from '@/schemas/write-plan';
 import { packPlan } from '@/schemas/plan-link';
 import { readLink, readText } from './read-plan';
 
 test('a plan file is read, and a fault says its path and what to change', () => {
-  expect(readText(JSON.stringify(FIRST_PLAN))).toMatchObject({ kind: 'plan', from: 'plan file', document: FIRST_PLAN });
-  const refused = readText(JSON.stringify({ ...FIRST_PLAN, mass_g: 9, colour: 'red' }));
+  expect(readText(JSON.stringify(writePlanFile(FIRST_PLAN)))).toMatchObject({ kind: 'plan', from: 'plan file', document: FIRST_PLAN });
+  const refused = readText(JSON.stringify({ ...writePlanFile(FIRST_PLAN), mass_g: 9, colour: 'red' }));
   expect(refused.kind === 'refused' && refused.lines.join(' ')).toMatch(/mass_g.*colour|colour.*mass_g/);
 });
 

@@ -9,6 +9,7 @@ import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { planDifferences } from '@/ui/words/plan-differences';
+import { writePlanFile } from '@/schemas/write-plan';
 
 interface Version {
   readonly version: number;
@@ -37,7 +38,7 @@ export function VersionRows({
   };
   const goBack = async (document: PlanFile) => {
     await send('POST', `/api/plans/${planId}/versions`, {});
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document });
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(document) });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
     else notifyError(sent.error);
   };

@@ -19,9 +19,8 @@ import { SafeHeart } from './safe-heart';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { clockText, massText, percentText, temperatureText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
 import { pullTimeIn } from '@/core/forecast/forecast';
-
-/** Rest where the plan says none, min. Source: assumed, as in the plan. */
-const USUAL_REST = 2;
+import { restOf } from '@/schemas/rest-of';
+import { writePlanFile } from '@/schemas/write-plan';
 
 /** After the drawer: rest, salt while hot, serve, and the next batch. */
 export function AfterPhase(props: {
@@ -41,9 +40,9 @@ export function AfterPhase(props: {
 
 function After({ batch, run, now, safe, record }: Parameters<typeof AfterPhase>[0]) {
   const units = useUnits();
-  const rest = batch.document.rest;
-  const left = (rest?.minutes ?? USUAL_REST) * 60 - (now - run.doneAt!) / 1000;
-  const salt = rest?.salt_g ?? 0;
+  const rest = restOf(batch.document);
+  const left = rest.minutes * 60 - (now - run.doneAt!) / 1000;
+  const salt = rest.salt_g;
   return (
     <section aria-label="After the drawer" className="mt-3">
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
@@ -116,7 +115,7 @@ function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
     const sent = await send('POST', '/api/batches', {
       batchId,
       fryerName: batch.fryerName,
-      document: again,
+      document: writePlanFile(again),
       forecast: batchForecast(live.forecast, live.interval),
     });
     if (sent.kind === 'done') return router.push(`/cook/${batchId}`);

@@ -24,6 +24,7 @@ const ANSWER_TO: Record<NextAction['verb'], BatchEventKind> = {
   check: 'drawer-open',
   pull: 'done',
   oil: 'oiled',
+  season: 'seasoned',
   add: 'added',
 };
 
@@ -31,6 +32,7 @@ const ANSWER_TO: Record<NextAction['verb'], BatchEventKind> = {
 const WHEN_DUE: readonly (typeof BUTTONS)[number][] = [
   { kind: 'oiled', word: 'Oiled', key: 'l' },
   { kind: 'added', word: 'Added', key: 'a' },
+  { kind: 'seasoned', word: 'Seasoned', key: 'e' },
 ];
 
 /** How many were pulled, as cooks say it. */

@@ -76,7 +76,7 @@ test('preparation: every step with its time, timers from the clock, done when sa
   expect(screen.getAllByRole('timer').map((timer) => timer.getAttribute('aria-label'))).toEqual([
     'Soak in water of 15 °C: 30:00',
     'Pat dry with a towel: 3:00',
-    'Turn in 10 g (2⅛ tsp) of oil: 1:00',
+    'Turn in oil in a bowl until all shine: 1:00',
     'Preheat the empty fryer to 195 °C: 4:00',
   ]);
   await user.click(screen.getAllByRole('button', { name: 'Start' })[0]!);
@@ -84,8 +84,14 @@ test('preparation: every step with its time, timers from the clock, done when sa
   await settle(300);
   expect(screen.getByRole('timer', { name: /Soak.*: (10:00|9:59)/ })).toBeInTheDocument();
   await user.click(screen.getAllByRole('button', { name: 'Done' })[0]!);
-  expect(screen.getByRole('timer', { name: /Soak.*: done/ })).toBeInTheDocument();
-  expect(sent()).toEqual(['prep-begun', 'prep-done']);
+  /* ten minutes short of the plan: asked whether that is to count */
+  expect(screen.getByRole('textbox', { name: /It took/ })).toHaveValue('20');
+  await user.click(screen.getByRole('button', { name: 'Count that' }));
+  expect(screen.getByRole('timer', { name: /Soak.*: done/ })).toHaveTextContent(', took 20 min');
+  expect(sent()).toEqual(['prep-begun', 'prep-took', 'prep-done']);
+  await user.keyboard('k');
+  await settle();
+  expect(screen.getByRole('timer', { name: /Pat dry.*: done/ })).toHaveTextContent(', left out');
 });
 
 test('the run: what to do next, its countdown, the dial; answers by key are sent once', async () => {

@@ -6,6 +6,7 @@ import { type PassedOver, type RunState } from '@/core/run/run-state';
 import { safeHeart } from '@/core/run/safe-heart';
 import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
 import { browningSeen } from '@/core/run/suggest-outcome';
+import { asLoaded } from '@/core/plan/cut-as-loaded';
 import { dialTemperature, type Plan, type Stage } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';
@@ -50,7 +51,7 @@ const NEVER = () => () => undefined;
 export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number }) {
   const { run, record, waiting, refused, clockOffset } = useBatchEvents(batch.id, batch.events, openedAt);
   const now = shownAt(run.clock, useNow(openedAt, (run.doneAt ?? run.loadedAt ?? 0) - clockOffset) + clockOffset);
-  const plan = useMemo(() => planFromFile(batch.document), [batch.document]);
+  const plan = useMemo(() => asLoaded(planFromFile(batch.document)), [batch.document]);
   const follows = useSyncExternalStore(
     NEVER,
     () => localStorage.getItem(JOINED) === batch.id,
@@ -108,7 +109,9 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
           )}
         </div>
       </div>
-      {run.phase === 'prep' && <PrepPhase plan={plan} forecast={batch.forecast} run={run} now={now} record={tell} />}
+      {run.phase === 'prep' && (
+        <PrepPhase document={batch.document} forecast={batch.forecast} run={run} now={now} record={tell} />
+      )}
       {run.phase === 'cooking' && (
         <CookingPhase
           batch={batch}

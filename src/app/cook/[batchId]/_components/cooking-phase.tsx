@@ -7,7 +7,7 @@ import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } 
 import { medianBrowning, medianCrispness, sampleAt } from '@/core/batch/record-statistics';
 import type { Forecast } from '@/core/forecast/forecast';
 import { AS_EXPECTED } from '@/core/forecast/unknowns';
-import { cookDuration, dialTemperature, type Plan } from '@/core/plan/plan';
+import { cookDuration, dialTemperature, isMixing, type Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch, BatchForecast } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -19,6 +19,7 @@ import { useForecast } from '@/ui/use-forecast';
 import { clockText, temperatureText } from '@/ui/words/format';
 import { ACTION_CAUTIONS, LINER_CAUTION, STEP_CAUTIONS } from '@/ui/words/cautions';
 import { windowText } from '@/ui/words/forecast-text';
+import { openingText } from '@/ui/words/opening-text';
 import type { Devices } from '@/ui/devices/use-devices';
 import { Answers } from './answers';
 import { CookButtons } from './cook-buttons';
@@ -38,6 +39,7 @@ const VERBS = {
   check: 'Check',
   pull: 'Pull',
   oil: 'Oil again, toss',
+  season: 'Season',
   add: 'Add the rest',
   probe: 'Probe the heart',
 } as const;
@@ -90,6 +92,11 @@ export function CookingPhase({
     elapsed,
     safe !== null && (run.probed === null || run.probed < safe),
   );
+  const planned = batch.document.cook.events.find(
+    (event) => event.action === action.verb && Math.abs(event.minute * 60 - action.at) < 1,
+  );
+  /* only what carries something says more than its verb */
+  const detail = planned && !isMixing(planned.action) ? openingText(planned, batch.document, units) : null;
   const left = Math.round(action.at) - elapsed;
   const dial = temperatureText(celsiusFromKelvin(dialTemperature(current.stages, elapsed)), units);
 
@@ -135,6 +142,7 @@ export function CookingPhase({
         </p>
         <p className="font-display text-[clamp(30px,5vw,60px)] leading-none font-semibold">{dial}</p>
       </div>
+      {detail && <p className="mt-1 font-display text-[clamp(22px,3vw,34px)] leading-tight font-semibold">{detail}</p>}
       <p className="mt-2 text-[19px]">
         {clockText(elapsed)} in the fryer. {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
       </p>

@@ -1,174 +1,163 @@
 'use client';
 
-import { Check } from 'lucide-react';
-import { preheatDueIn, type PrepTask, prepTasks } from '@/core/prep/prep-tasks';
-import type { BatchEventKind, RunState } from '@/core/run/run-state';
-import type { DryingMethod, ParcookMethod, Plan } from '@/core/plan/plan';
+import { useEffect, useMemo } from 'react';
+import { preheatDueIn, prepTasks } from '@/core/prep/prep-tasks';
+import type { BatchEventKind, EventDetail, RunState } from '@/core/run/run-state';
 import { celsiusFromKelvin } from '@/core/units/temperature';
-import { useAlerts } from './use-alerts';
+import { pullTimeIn } from '@/core/forecast/forecast';
 import type { BatchForecast } from '@/schemas/batch';
+import type { PlanFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
-import { clockText, oilText, temperatureText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
-import { PARCOOK_WORDS } from '@/ui/words/labels';
+import { useForecast } from '@/ui/use-forecast';
+import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { massText, temperatureText, wholeMinutes } from '@/ui/words/format';
+import { preparedPlan } from './effective-plan';
+import { type Deed, deedsOf } from './prep-deeds';
+import { DeedCard } from './deed-card';
+import { PrepLanes } from './prep-lanes';
+import { useAlerts } from './use-alerts';
 
-const DRYING_ORDERS: Record<DryingMethod, string> = {
-  drain: 'Drain well',
-  towel: 'Pat dry with a towel',
-  'towel-twice': 'Pat dry, then again with a fresh towel',
-  spinner: 'Spin dry',
-  'steam-dry': 'Spread out to steam dry',
-  air: 'Spread out to dry in the air',
-};
-
-/** A task as a short order. */
-function taskWords(task: PrepTask, plan: Plan, units: UnitSystem): string {
-  const warmth = task.temperature === undefined ? '' : temperatureText(celsiusFromKelvin(task.temperature), units);
-  switch (task.kind) {
-    case 'rinse':
-      return 'Rinse until the water stays clear';
-    case 'soak':
-      return `Soak in water of ${warmth}`;
-    case 'dry':
-      return DRYING_ORDERS[task.method as DryingMethod];
-    case 'parcook':
-      return `Par-cook: ${PARCOOK_WORDS[task.method as ParcookMethod].toLowerCase()}`;
-    case 'press':
-      return 'Press the water out under a weight';
-    case 'freeze-thaw':
-      return 'Freeze through, then thaw';
-    case 'marinate':
-      return 'Marinate';
-    case 'brine':
-      return 'Lay in brine, in the fridge';
-    case 'starch':
-      return 'Dust with starch';
-    case 'season':
-      return 'Season';
-    case 'dredge':
-      return 'Flour, egg and crumb';
-    case 'batter':
-      return 'Turn in batter';
-    case 'oil':
-      return `Turn in ${oilText(plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass * 1000 : sum), 0))} of oil`;
-    case 'preheat':
-      return `Preheat the empty fryer to ${warmth}`;
-  }
-}
-
-/** The timer that ends next, or the preheat that must begin; null where nothing runs. */
-function soonest(
-  tasks: readonly PrepTask[],
-  run: RunState,
-  now: number,
-  preheatIn: number | null,
-  plan: Plan,
-  units: UnitSystem,
-): { words: string; left: number } | null {
-  const running = tasks.flatMap((task, i) => {
-    const begun = run.prepBegun.get(i);
-    if (begun === undefined || run.prepDone.has(i)) return [];
-    return [{ words: `Over: ${taskWords(task, plan, units)}`, left: task.duration - (now - begun) / 1000 }];
-  });
+/** What ends next: a timer, or the wait for the preheat. */
+function soonest(deeds: readonly Deed[], preheatIn: number | null): { words: string; left: number } | null {
+  const running = deeds.flatMap(({ begun, done, left, order }) =>
+    begun === undefined || done ? [] : [{ words: `Over: ${order.text}`, left }],
+  );
   if (preheatIn !== null) running.push({ words: 'Begin the preheat', left: preheatIn });
   return running.sort((a, b) => a.left - b.left)[0] ?? null;
 }
 
-/** Everything before loading, each with its own timer; timers run side by side. */
+/** Everything before loading: the deed that is due large, the others beside it, each with its amount, time and caution. */
 export function PrepPhase({
-  plan,
+  document,
   forecast,
   run,
   now,
   record,
 }: {
-  plan: Plan;
+  document: PlanFile;
   forecast: BatchForecast;
   run: RunState;
   now: number;
-  record: (kind: BatchEventKind, detail?: { step?: number }) => void;
+  record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
   const units = useUnits();
-  const tasks = prepTasks(plan);
-  const current = tasks.findIndex((_, i) => !run.prepDone.has(i));
+  const plan = useMemo(() => planFromFile(document), [document]);
+  const tasks = useMemo(() => prepTasks(plan), [plan]);
+  const deeds = deedsOf(document, plan, tasks, run, now, units);
   const preheatIn = preheatDueIn(tasks, run, now);
   const begun = run.prepBegun.size > 0 || run.prepDone.size > 0;
-  const next = soonest(tasks, run, now, begun ? preheatIn : null, plan, units);
+  const next = soonest(deeds, begun ? preheatIn : null);
   const alerts = useAlerts(next?.words ?? 'Load', next?.left ?? Infinity);
+  /* steps that went otherwise than planned move the moment to pull before anything is loaded */
+  const changed = useMemo(() => preparedPlan(document, run), [document, run]);
+  const live = useForecast(changed === document ? null : changed, false);
+  const pull = changed === document || !live.forecast ? storedPull(forecast) : pullTimeIn(live.forecast);
+  const open = deeds.filter(({ done }) => !done);
+  const current =
+    open.find(({ task, left, begun: at }) => task.kind !== 'preheat' && (at === undefined || left <= 0)) ??
+    open.find(({ task }) => task.kind !== 'preheat') ??
+    open[0];
+  const beside = open.filter((deed) => deed !== current);
+  const done = deeds.filter((deed) => deed.done);
+  usePrepKeys(current, record);
   return (
     <section aria-label="Preparation" className="mt-3">
-      <p className="mb-1 text-[18px] text-ash">
-        {forecast.done_min === null
+      <p className="mb-3 text-[18px] text-ash">
+        {pull === null
           ? 'This plan is not forecast to be done within its stages.'
-          : `Once loaded, pull after about ${wholeMinutes(forecast.done_min * 60)} min. Timers run side by side.`}{' '}
+          : `Once loaded, pull after about ${wholeMinutes(pull)} min${changed === document ? '' : ', as the preparation went'}.`}{' '}
         <Button look="quiet" className="px-1 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
           {alerts.on ? 'Sound is on' : 'Turn sound on'}
         </Button>
       </p>
-      <ol className="divide-y-2 divide-iron-line">
-        {tasks.map((task, i) => {
-          const begun = run.prepBegun.get(i);
-          const done = run.prepDone.has(i);
-          const left = begun === undefined ? task.duration : task.duration - (now - begun) / 1000;
-          return (
-            <li key={i} className="flex flex-wrap items-center gap-x-5 gap-y-2 py-3">
-              <span
-                className={`min-w-[7ch] font-display text-[40px] leading-none font-semibold ${done ? 'text-ash' : ''}`}
-                role="timer"
-                aria-label={`${taskWords(task, plan, units)}: ${done ? 'done' : clockText(left)}`}
-              >
-                {done ? <Check size={38} aria-hidden /> : left < 0 ? `+${clockText(-left)}` : clockText(left)}
-              </span>
-              <span className={`min-w-48 flex-1 text-[22px] ${done ? 'text-ash' : ''}`}>
-                {taskWords(task, plan, units)}
-                {!done && left <= 0 && begun !== undefined && <strong> · ready</strong>}
-                {task.kind === 'preheat' && preheatIn !== null && (
-                  <span className="block text-[17px] text-ash" role={preheatIn <= 0 ? 'status' : undefined}>
-                    {preheatIn > 0
-                      ? `Begin it in ${clockText(preheatIn)}, to be hot when the rest is ready.`
-                      : 'Begin it now: it will be hot when the rest is ready.'}
-                  </span>
-                )}
-              </span>
-              {!done && begun === undefined && (
-                <Button
-                  look={
-                    i === current || (task.kind === 'preheat' && preheatIn !== null && preheatIn <= 0)
-                      ? 'light'
-                      : 'iron'
-                  }
-                  className="min-w-28"
-                  onClick={() => record('prep-begun', { step: i })}
-                >
-                  Start
-                </Button>
-              )}
-              {!done && (
-                <Button
-                  look={begun !== undefined && left <= 0 ? 'light' : 'iron'}
-                  className="min-w-28"
-                  onClick={() => record('prep-done', { step: i })}
-                >
-                  Done
-                </Button>
-              )}
+      <div className="grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+        <div>
+          {current ? (
+            <DeedCard deed={current} large due={dueOf(current, preheatIn)} record={record} />
+          ) : (
+            <p className="font-display text-[clamp(44px,7vw,88px)] leading-none font-bold">All is ready</p>
+          )}
+        </div>
+        <ol className="grid content-start gap-x-6 gap-y-5 sm:grid-cols-2">
+          {beside.map((deed) => (
+            <li key={deed.index} className="border-iron-line sm:border-l-2 sm:pl-4">
+              <DeedCard deed={deed} due={dueOf(deed, preheatIn)} record={record} />
             </li>
-          );
-        })}
-      </ol>
+          ))}
+          <li className="border-iron-line sm:border-l-2 sm:pl-4">
+            <p className="text-[15px] text-ash">last</p>
+            <p className="font-display text-[32px] leading-tight font-semibold">Load</p>
+            <p className="mt-1 text-[18px]">
+              {massText(document.mass_g, units)}, first dial{' '}
+              {temperatureText(celsiusFromKelvin(plan.stages[0]!.temperature), units)}
+            </p>
+            <p className="mt-1 text-[15px] text-ash">{STEP_CAUTIONS.load}</p>
+          </li>
+          {done.length > 0 && (
+            <li className="border-iron-line sm:border-l-2 sm:pl-4">
+              <p className="text-[15px] text-ash">done</p>
+              <ul className="text-[17px]">
+                {done.map((deed) => (
+                  <li key={deed.index}>
+                    {deed.order.text}
+                    <span role="timer" aria-label={`${deed.order.text}: done`} className="text-ash">
+                      {deed.skipped ? ', left out' : deed.took === undefined ? '' : `, took ${deed.took} min`}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </li>
+          )}
+        </ol>
+      </div>
+      <PrepLanes deeds={deeds} />
       <div className="mt-5 flex flex-wrap items-center gap-4">
         <Button
-          look={current < 0 ? 'light' : 'iron'}
+          look={current ? 'iron' : 'light'}
           className="min-h-16 px-8 text-[22px]"
+          aria-keyshortcuts="b"
           onClick={() => record('loaded')}
         >
           The basket is in: start
         </Button>
         <p className="text-[16px] text-ash">
-          {current < 0 ? 'All is ready.' : 'Steps left open count as done when you start.'} First dial:{' '}
-          {temperatureText(celsiusFromKelvin(plan.stages[0]!.temperature), units)}.
+          {current ? 'Steps left open count as done when you start.' : 'The fryer is hot, the pieces are ready.'}
         </p>
       </div>
     </section>
   );
+}
+
+function storedPull({ done_min }: BatchForecast): number | null {
+  return done_min === null ? null : done_min * 60;
+}
+
+/** s until the preheat must begin; null for all else. */
+function dueOf({ task }: Deed, preheatIn: number | null): number | null {
+  return task.kind === 'preheat' ? preheatIn : null;
+}
+
+/** Space does what is due, K leaves it out, B loads; not while something is typed. */
+function usePrepKeys(current: Deed | undefined, record: (kind: BatchEventKind, detail?: EventDetail) => void): void {
+  useEffect(() => {
+    const act = (key: string): boolean => {
+      if (key === 'b') record('loaded');
+      else if (!current) return false;
+      else if (key === 'k') record('prep-skipped', { step: current.index });
+      else if (key === ' ') {
+        record(current.waits && current.begun === undefined ? 'prep-begun' : 'prep-done', { step: current.index });
+      } else return false;
+      return true;
+    };
+    const onKey = (event: KeyboardEvent) => {
+      if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
+      /* a button under the focus keeps its own space bar */
+      if (event.target instanceof Element && event.target.closest('button, input, select, textarea, a')) return;
+      if (act(event.key.toLowerCase())) event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
 }

@@ -86,7 +86,8 @@ describe('after the drawer', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Begin the next batch' }));
     const [method, path, body] = mockSend.mock.calls[0]!;
     expect([method, path]).toEqual(['POST', '/api/batches']);
-    expect(body.document).toMatchObject({ name: `${FIRST_PLAN.name} 2`, fryer: { preheat: { minutes: 1 } } });
+    expect(body.document).toMatchObject({ version: 2, name: `${FIRST_PLAN.name} 2` });
+    expect(body.document.steps.at(-1)).toMatchObject({ step: 'cook', preheat: { minutes: 1 } });
     expect(mockPush).toHaveBeenCalledWith(`/cook/${body.batchId}`);
   });
 });

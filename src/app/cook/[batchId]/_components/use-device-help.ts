@@ -9,6 +9,7 @@ import type { BasketCommand } from '@/schemas/device-message';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { Devices } from '@/ui/devices/use-devices';
 import { notifyError } from '@/ui/notify';
+import { writePlanFile } from '@/schemas/write-plan';
 
 /** Between two readings that the run learns from, s. More would be the same noise again, and count for more than it knows. */
 const LEARN_EVERY = 240;
@@ -101,7 +102,7 @@ export function useDeviceHelp(
         const now = Date.now();
         const own = { real: now, shown: Math.round(shownAt(clock, now)), speed: clock.speed };
         void ask({ kind: 'settings', settings: { clock: own } }).then(() =>
-          ask({ kind: 'basket', command: { action: 'load', plan: document } }),
+          ask({ kind: 'basket', command: { action: 'load', plan: writePlanFile(document) } }),
         );
       } else if (kind === 'oiled') {
         const mass_g = document.cook.events.find((event) => event.action === 'oil')?.mass_g ?? 0;

@@ -13,6 +13,7 @@ import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
 import { percentText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
+import { writePlanFile } from '@/schemas/write-plan';
 
 function causeText({ what, by }: LikelyCause, units: UnitSystem): string {
   const share = percentText(Math.abs(by));
@@ -64,7 +65,7 @@ export function WhyDifferent({
       name: `${document.name.slice(0, 100)}, corrected`,
       fryer: { ...document.fryer, thermostat_offset_c: Math.min(40, Math.max(-40, Math.round(offset))) },
     };
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: again });
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(again) });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
     else {
       setSaving(false);

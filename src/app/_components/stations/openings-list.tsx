@@ -1,0 +1,266 @@
+'use client';
+
+import { ChevronDown, X } from 'lucide-react';
+import { useState } from 'react';
+import { listFoods } from '@/core/food/catalogue';
+import { stageEnd, withOpeningChanged, withOpeningPutIn, withoutOpening } from '@/editing/edit-cook';
+import type { PlanFile } from '@/schemas/plan-file';
+import { Button } from '@/ui/controls/button';
+import { Choice } from '@/ui/controls/choice';
+import { LateMenu } from '@/ui/controls/late-menu';
+import { Lever } from '@/ui/controls/lever';
+import { useUnits } from '@/ui/units-context';
+import { halfMinutes } from '@/ui/words/format';
+import { ACTION_WORDS } from '@/ui/words/labels';
+import { type Opening, openingText } from '@/ui/words/opening-text';
+import { typedMass } from '@/ui/words/typed-units';
+import { foodOfFile } from '@/schemas/food-from-file';
+
+/** Every kind of opening, as it begins when it is put in at `minute`. */
+function newOpenings(minute: number, document: PlanFile): Opening[] {
+  const share = document.mass_g / 500;
+  return [
+    { minute, action: 'shake' },
+    { minute, action: 'toss' },
+    { minute, action: 'flip' },
+    { minute, action: 'open' },
+    { minute, action: 'oil', mass_g: Math.max(1, Math.round(4 * share)) },
+    { minute, action: 'season', mass_g: Math.max(1, Math.round(3 * share)) },
+    { minute, action: 'pull', which: 'darkest' },
+    {
+      minute,
+      action: 'add',
+      part: {
+        food: 'courgette',
+        storage: 'usual',
+        cut: { shape: 'slice', thickness_mm: 10, diameter_mm: 45, scatter: 0.07 },
+        mass_g: Math.max(20, Math.round(document.mass_g / 4)),
+        start_temperature_c: 20,
+        prep: [{ step: 'oil', mass_g: 3 }],
+      },
+    },
+  ];
+}
+
+/** The openings one by one: when, what, and what it brings; each can be set, moved and taken out. */
+export function OpeningsList({
+  document,
+  move,
+  release,
+}: {
+  document: PlanFile;
+  move: (document: PlanFile) => void;
+  release: (document: PlanFile) => void;
+}) {
+  const units = useUnits();
+  const [open, setOpen] = useState<number | null>(null);
+  const end = stageEnd(document, document.cook.stages.length - 1);
+  const inOrder = document.cook.events
+    .map((opening, i) => ({ opening, i }))
+    .sort((a, b) => a.opening.minute - b.opening.minute);
+  return (
+    <div className="space-y-2">
+      <ol aria-label="Openings, one by one" className="space-y-1.5">
+        {inOrder.map(({ opening, i }) => (
+          <li key={i} className="rounded-part border-2 border-enamel-deep bg-white">
+            <div className="flex items-center">
+              <button
+                type="button"
+                aria-expanded={open === i}
+                onClick={() => setOpen(open === i ? null : i)}
+                className="min-h-11 min-w-0 flex-1 px-3 py-1.5 text-left text-[15px]"
+              >
+                <span className="font-semibold">{halfMinutes(opening.minute * 60)} min</span>{' '}
+                {openingText(opening, document, units)}
+              </button>
+              <button
+                type="button"
+                aria-label={`Remove ${ACTION_WORDS[opening.action]} at ${halfMinutes(opening.minute * 60)} min`}
+                className="flex size-11 shrink-0 items-center justify-center text-rim"
+                onClick={() => {
+                  setOpen(null);
+                  release(withoutOpening(document, i));
+                }}
+              >
+                <X size={18} aria-hidden />
+              </button>
+            </div>
+            {open === i && (
+              <div className="space-y-2 border-t-2 border-enamel-shadow px-4 py-2">
+                <OpeningFields
+                  opening={opening}
+                  document={document}
+                  end={end}
+                  set={(changed, settled) => (settled ? release : move)(withOpeningChanged(document, i, changed))}
+                />
+                <Button look="quiet" className="px-0" onClick={() => setOpen(null)}>
+                  Close
+                </Button>
+              </div>
+            )}
+          </li>
+        ))}
+      </ol>
+      <LateMenu
+        label={
+          <>
+            Add an opening <ChevronDown size={16} aria-hidden className="inline" />
+          </>
+        }
+        className="min-h-11 rounded-part border-2 border-rim px-4 text-[15px] font-semibold text-rim"
+        items={newOpenings(Math.max(0.5, Math.round(end) / 2), document).map((opening) => ({
+          word: opening.action === 'add' ? 'Add more food' : openingText(opening, document, units),
+          act: () => {
+            setOpen(document.cook.events.length);
+            release(withOpeningPutIn(document, opening));
+          },
+        }))}
+      />
+    </div>
+  );
+}
+
+function OpeningFields({
+  opening,
+  document,
+  end,
+  set,
+}: {
+  opening: Opening;
+  document: PlanFile;
+  end: number;
+  set: (opening: Opening, settled: boolean) => void;
+}) {
+  const units = useUnits();
+  const grams = (massG: number, limits: readonly [number, number], by: number, make: (massG: number) => Opening) => (
+    <Lever
+      label="Grams"
+      value={massG}
+      limits={limits}
+      step={by}
+      unit="g"
+      typed={typedMass(units)}
+      onMove={(value) => set(make(value), false)}
+      onRelease={(value) => set(make(value), true)}
+    />
+  );
+  return (
+    <>
+      <Lever
+        label="After"
+        value={opening.minute}
+        limits={[0.5, end]}
+        step={0.5}
+        unit="min"
+        onMove={(minute) => set({ ...opening, minute }, false)}
+        onRelease={(minute) => set({ ...opening, minute }, true)}
+      />
+      {(opening.action === 'shake' ||
+        opening.action === 'toss' ||
+        opening.action === 'flip' ||
+        opening.action === 'open') && (
+        <Choice
+          label="Do"
+          value={opening.action}
+          options={(['shake', 'toss', 'flip', 'open'] as const).map((value) => ({ value, word: ACTION_WORDS[value] }))}
+          onChange={(action) => set({ minute: opening.minute, action }, true)}
+        />
+      )}
+      {opening.action === 'oil' && grams(opening.mass_g ?? 0, [0, 40], 0.5, (mass_g) => ({ ...opening, mass_g }))}
+      {opening.action === 'season' && grams(opening.mass_g, [0, 30], 0.5, (mass_g) => ({ ...opening, mass_g }))}
+      {opening.action === 'pull' && (
+        <Choice
+          label="Take out"
+          value={opening.which ?? 'right'}
+          options={[
+            { value: 'right', word: 'What is right' },
+            { value: 'darkest', word: 'The darkest third' },
+            { value: 'palest', word: 'The palest third' },
+          ]}
+          onChange={(which) => set({ ...opening, which }, true)}
+        />
+      )}
+      {opening.action === 'add' && (
+        <AddedFields opening={opening} document={document} set={set}>
+          {grams(opening.part.mass_g, [20, 1000], 10, (mass_g) => ({ ...opening, part: { ...opening.part, mass_g } }))}
+        </AddedFields>
+      )}
+    </>
+  );
+}
+
+/** How added pieces are coated, each with the steps that do it. */
+const ADDED_WAYS = {
+  plain: { word: 'As cut', prep: [] },
+  oiled: { word: 'Oiled', prep: [{ step: 'oil', mass_g: 3 }] },
+  starch: {
+    word: 'Oiled, in starch',
+    prep: [
+      { step: 'oil', mass_g: 3 },
+      { step: 'starch', mass_g: 3 },
+    ],
+  },
+  crumbed: {
+    word: 'Crumbed',
+    prep: [
+      { step: 'dredge', layers: 1 },
+      { step: 'oil', mass_g: 3 },
+    ],
+  },
+} as const satisfies Record<
+  string,
+  { word: string; prep: readonly Extract<Opening, { action: 'add' }>['part']['prep'][number][] }
+>;
+
+function AddedFields({
+  opening,
+  document,
+  set,
+  children,
+}: {
+  opening: Extract<Opening, { action: 'add' }>;
+  document: PlanFile;
+  set: (opening: Opening, settled: boolean) => void;
+  children: React.ReactNode;
+}) {
+  const { part } = opening;
+  const food = part.food ?? document.food;
+  const steps = (prep: readonly { readonly step: string }[]) => prep.map(({ step }) => step).join();
+  const way = (Object.keys(ADDED_WAYS) as (keyof typeof ADDED_WAYS)[]).find(
+    (key) => steps(ADDED_WAYS[key].prep) === steps(part.prep),
+  );
+  return (
+    <>
+      <label className="block text-[14px] font-semibold">
+        Food
+        <select
+          className="mt-1 block h-11 w-full rounded-part border-2 border-enamel-deep bg-white px-2 font-normal"
+          value={typeof food === 'string' ? food : ''}
+          onChange={(event) => set({ ...opening, part: { ...part, food: event.target.value } }, true)}
+        >
+          {typeof food !== 'string' && <option value="">{foodOfFile(food).name}</option>}
+          {listFoods().map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {children}
+      <Choice
+        label="Prepared"
+        value={way ?? 'own'}
+        options={[
+          ...(Object.keys(ADDED_WAYS) as (keyof typeof ADDED_WAYS)[]).map((value) => ({
+            value,
+            word: ADDED_WAYS[value].word,
+          })),
+          ...(way === undefined ? [{ value: 'own' as const, word: 'As in the file' }] : []),
+        ]}
+        onChange={(chosen) => {
+          if (chosen !== 'own') set({ ...opening, part: { ...part, prep: [...ADDED_WAYS[chosen].prep] } }, true);
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,278 @@
+'use client';
+
+import { cutFromFile } from '@/schemas/cut-from-file';
+import { DRESSINGS, type EarlierCookStep } from '@/schemas/plan-steps';
+import { Choice } from '@/ui/controls/choice';
+import { Lever } from '@/ui/controls/lever';
+import { useUnits } from '@/ui/units-context';
+import { DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from '@/ui/words/labels';
+import { BATH_WORDS } from '@/ui/words/plan-text';
+import { DRESSING_ORDERS, MARINADE_OUTSIDE, REST_PLACES } from '@/ui/words/step-orders';
+import type { AnyStep } from '@/ui/words/step-names';
+import { typedLength, typedMass, typedTemperature } from '@/ui/words/typed-units';
+import { withShape } from '@/editing/edit-plan';
+
+type Set = (step: AnyStep, settled: boolean) => void;
+
+const DAY_HOURS = 24;
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
+const optionsOf = <Value extends string>(words: Record<Value, string>) =>
+  (Object.entries(words) as [Value, string][]).map(([value, word]) => ({ value, word: capital(word) }));
+
+/** What can be set about one step; nothing where it is done in one way only. */
+export function StepFields({ step, set }: { step: AnyStep; set: Set }) {
+  const units = useUnits();
+  const lever = (
+    label: string,
+    value: number,
+    limits: readonly [number, number],
+    by: number,
+    unit: string,
+    make: (value: number) => AnyStep,
+    typed?: Parameters<typeof Lever>[0]['typed'],
+    note?: string,
+  ) => (
+    <Lever
+      label={label}
+      value={value}
+      limits={limits}
+      step={by}
+      unit={unit}
+      typed={typed}
+      note={note}
+      onMove={(moved) => set(make(moved), false)}
+      onRelease={(moved) => set(make(moved), true)}
+    />
+  );
+  const minutes = <Step extends AnyStep & { minutes: number }>(
+    one: Step,
+    limits: readonly [number, number],
+    by: number,
+    note?: string,
+  ) => lever('Minutes', one.minutes, limits, by, 'min', (value) => ({ ...one, minutes: value }), undefined, note);
+  const grams = <Step extends AnyStep & { mass_g: number }>(one: Step, most: number, by = 1) =>
+    lever('Grams', one.mass_g, [0, most], by, 'g', (value) => ({ ...one, mass_g: value }), typedMass(units));
+  const dial = (celsius: number, make: (value: number) => AnyStep) =>
+    lever('Dial', celsius, [100, 230], 5, '°C', make, typedTemperature(units));
+
+  switch (step.step) {
+    case 'rinse':
+      return lever('Changes of water', step.changes, [1, 10], 1, 'times', (changes) => ({ ...step, changes }));
+    case 'soak':
+      return (
+        <>
+          {minutes(step, [1, 240], 1)}
+          {lever('Water', step.water_c, [2, 98], 1, '°C', (water_c) => ({ ...step, water_c }), typedTemperature(units))}
+        </>
+      );
+    case 'dip':
+      return (
+        <>
+          <Choice
+            label="Into"
+            value={step.bath}
+            options={optionsOf(BATH_WORDS)}
+            onChange={(bath) => set({ ...step, bath }, true)}
+          />
+          {lever('Seconds', step.seconds, [1, 120], 1, 's', (seconds) => ({ ...step, seconds }))}
+        </>
+      );
+    case 'parcook':
+      return (
+        <>
+          <Choice
+            label="How"
+            value={step.method}
+            options={optionsOf(PARCOOK_WORDS)}
+            onChange={(method) => set({ ...step, method }, true)}
+          />
+          {minutes(step, [1, 60], 1)}
+        </>
+      );
+    case 'press':
+      return minutes(step, [5, 120], 5);
+    case 'marinate':
+      return minutes(
+        step,
+        [5, 1440],
+        5,
+        step.minutes > MARINADE_OUTSIDE ? 'Longer than half an hour: in the fridge.' : undefined,
+      );
+    case 'brine':
+      return minutes(step, [5, 1440], 5);
+    case 'cool':
+      return minutes(step, [1, 120], 1);
+    case 'dry':
+      return (
+        <Choice
+          label="How"
+          value={step.method}
+          options={optionsOf(DRYING_WORDS)}
+          onChange={(method) => set({ ...step, method }, true)}
+        />
+      );
+    case 'chill':
+    case 'freeze':
+      return lever('Hours', step.hours, [0.5, 3 * DAY_HOURS], 0.5, 'h', (hours) => ({ ...step, hours }));
+    case 'keep':
+      return (
+        <>
+          <Choice
+            label="Where"
+            value={step.place}
+            options={optionsOf({ fridge: 'fridge', freezer: 'freezer' })}
+            onChange={(place) => set({ ...step, place }, true)}
+          />
+          {lever('Hours', step.hours, [1, 7 * DAY_HOURS], 1, 'h', (hours) => ({ ...step, hours }))}
+        </>
+      );
+    case 'press-flat':
+      return lever(
+        'Thickness',
+        step.thickness_mm,
+        [3, 30],
+        0.5,
+        'mm',
+        (thickness_mm) => ({ ...step, thickness_mm }),
+        typedLength(units),
+      );
+    case 'cut':
+      return <CutFields step={step} set={set} />;
+    case 'oil':
+      return grams({ ...step, mass_g: step.mass_g ?? 0 }, 60, 0.5);
+    case 'starch':
+    case 'season':
+      return grams(step, 60, 0.5);
+    case 'batter':
+      return grams(step, 500, 5);
+    case 'dredge':
+      return (
+        <Choice
+          label="How often"
+          value={step.layers === 2 ? 'twice' : 'once'}
+          options={optionsOf({ once: 'once', twice: 'egg and crumbs twice' })}
+          onChange={(times) => set({ ...step, layers: times === 'twice' ? 2 : 1 }, true)}
+        />
+      );
+    case 'cook':
+      return <CookFields step={step} set={set} />;
+    case 'rest':
+      return (
+        <>
+          <Choice
+            label="Where"
+            value={step.place}
+            options={optionsOf(REST_PLACES)}
+            onChange={(place) => set({ ...step, place }, true)}
+          />
+          {minutes(step, [0, 60], 1)}
+          {lever('Salt while hot', step.salt_g, [0, 15], 0.5, 'g', (salt_g) => ({ ...step, salt_g }), typedMass(units))}
+        </>
+      );
+    case 'dress':
+      return (
+        <>
+          <Choice
+            label="With"
+            value={step.with}
+            options={DRESSINGS.map((value) => ({ value, word: capital(DRESSING_ORDERS[value].word) }))}
+            onChange={(dressing) => set({ ...step, with: dressing }, true)}
+          />
+          {grams(step, 200)}
+        </>
+      );
+    case 'refresh':
+      return (
+        <>
+          {minutes(step, [1, 15], 0.5)}
+          {dial(step.temperature_c, (temperature_c) => ({ ...step, temperature_c }))}
+        </>
+      );
+    case 'freeze-thaw':
+      return null;
+  }
+}
+
+function CutFields({ step, set }: { step: Extract<AnyStep, { step: 'cut' }>; set: Set }) {
+  const units = useUnits();
+  const { cut } = step;
+  const size = cutFromFile(cut);
+  const thickness = 'thickness' in size ? size.thickness : size.diameter;
+  return (
+    <>
+      <Choice
+        label="Into"
+        value={cut.shape}
+        options={(['stick', 'slice', 'cube', 'wedge'] as const).map((value) => ({ value, word: SHAPE_WORDS[value] }))}
+        onChange={(shape) => set({ ...step, cut: withShape({ cut }, shape).cut }, true)}
+      />
+      {'thickness_mm' in cut && (
+        <Lever
+          label="Thickness"
+          value={Number((thickness * 1000).toFixed(1))}
+          limits={[1, 40]}
+          step={0.5}
+          unit="mm"
+          typed={typedLength(units)}
+          onMove={(thickness_mm) => set({ ...step, cut: { ...cut, thickness_mm } }, false)}
+          onRelease={(thickness_mm) => set({ ...step, cut: { ...cut, thickness_mm } }, true)}
+        />
+      )}
+    </>
+  );
+}
+
+function CookFields({ step, set }: { step: EarlierCookStep; set: Set }) {
+  const units = useUnits();
+  const [first] = step.stages;
+  if (!first) return null;
+  const withStage = (part: Partial<typeof first>): AnyStep => ({
+    ...step,
+    stages: step.stages.with(0, { ...first, ...part }),
+  });
+  const turns = step.events.length > 0;
+  return (
+    <>
+      <Choice
+        label="Ends"
+        value={step.until}
+        options={[
+          { value: 'stages', word: 'By the clock' },
+          { value: 'soft', word: 'When soft enough to press' },
+          { value: 'pale', word: 'At the first colour' },
+        ]}
+        onChange={(until) => set({ ...step, until }, true)}
+      />
+      <Lever
+        label={step.until === 'stages' ? 'Minutes' : 'At most'}
+        value={first.minutes}
+        limits={[1, 60]}
+        step={1}
+        unit="min"
+        onMove={(minutes) => set(withStage({ minutes }), false)}
+        onRelease={(minutes) => set(withStage({ minutes }), true)}
+      />
+      <Lever
+        label="Dial"
+        value={first.temperature_c}
+        limits={[100, 230]}
+        step={5}
+        unit="°C"
+        typed={typedTemperature(units)}
+        onMove={(temperature_c) => set(withStage({ temperature_c }), false)}
+        onRelease={(temperature_c) => set(withStage({ temperature_c }), true)}
+      />
+      <Choice
+        label="Shake at half time"
+        value={turns ? 'yes' : 'no'}
+        options={[
+          { value: 'no', word: 'No' },
+          { value: 'yes', word: 'Yes' },
+        ]}
+        onChange={(answer) =>
+          set({ ...step, events: answer === 'yes' ? [{ minute: first.minutes / 2, action: 'shake' }] : [] }, true)
+        }
+      />
+    </>
+  );
+}

@@ -1,0 +1,62 @@
+import { isWaiting, type PrepTask } from '@/core/prep/prep-tasks';
+import type { RunState } from '@/core/run/run-state';
+import type { Plan } from '@/core/plan/plan';
+import { celsiusFromKelvin } from '@/core/units/temperature';
+import type { PlanFile } from '@/schemas/plan-file';
+import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { temperatureText, type UnitSystem } from '@/ui/words/format';
+import { STEP_NAMES } from '@/ui/words/step-names';
+import { stepOrder, type StepOrder } from '@/ui/words/step-orders';
+
+/** One thing to do before loading, as it stands now. */
+export interface Deed {
+  readonly index: number;
+  readonly name: string;
+  readonly task: PrepTask;
+  readonly order: StepOrder;
+  /** whether a timer runs it; else it takes hands */
+  readonly waits: boolean;
+  /** ms since 1970, where it has begun */
+  readonly begun: number | undefined;
+  readonly done: boolean;
+  readonly skipped: boolean;
+  /** min it was said to have taken */
+  readonly took: number | undefined;
+  /** s that are left of its time; negative once over */
+  readonly left: number;
+}
+
+/** Everything before loading, in working order, the preheat last. @param now ms since 1970 */
+export function deedsOf(
+  document: PlanFile,
+  plan: Plan,
+  tasks: readonly PrepTask[],
+  run: RunState,
+  now: number,
+  units: UnitSystem,
+): Deed[] {
+  return tasks.map((task, index) => {
+    const step = document.prep[index];
+    const begun = run.prepBegun.get(index);
+    return {
+      index,
+      name: STEP_NAMES[task.kind],
+      task,
+      order: step ? stepOrder(step, plan, units) : preheatOrder(task, units),
+      waits: isWaiting(task),
+      begun,
+      done: run.prepDone.has(index),
+      skipped: run.prepSkipped.has(index),
+      took: run.prepTook.get(index),
+      left: begun === undefined ? task.duration : task.duration - (now - begun) / 1000,
+    };
+  });
+}
+
+function preheatOrder(task: PrepTask, units: UnitSystem): StepOrder {
+  return {
+    text: `Preheat the empty fryer to ${temperatureText(celsiusFromKelvin(task.temperature!), units)}`,
+    amount: null,
+    caution: STEP_CAUTIONS.fryer,
+  };
+}

@@ -1,0 +1,27 @@
+import type { PlanFile } from './plan-file';
+import type { AfterStep } from './plan-steps';
+import { restOf } from './rest-of';
+
+/** Hands for a dressing, s. Source: assumed, one minute in a bowl. */
+const DRESSING = 60;
+
+/** How long a step after the last cook takes, s; what is kept for another day is not waited for. */
+export function afterSeconds(step: AfterStep): number {
+  switch (step.step) {
+    case 'rest':
+    case 'refresh':
+      return step.minutes * 60;
+    case 'dress':
+      return DRESSING;
+    case 'keep':
+      return 0;
+  }
+}
+
+/** From the pull to the table, s. */
+export function secondsToTable(document: Pick<PlanFile, 'after'>): number {
+  const steps = document.after.some(({ step }) => step === 'rest')
+    ? document.after
+    : [restOf(document), ...document.after];
+  return steps.reduce((sum, step) => sum + afterSeconds(step), 0);
+}

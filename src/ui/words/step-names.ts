@@ -1,0 +1,33 @@
+import type { AfterStep, PrepStep } from '../../schemas/plan-steps';
+
+/** Any step but the last cook. */
+export type AnyStep = PrepStep | AfterStep;
+
+/** A step in one or two words, as a heading. */
+export const STEP_NAMES: Record<AnyStep['step'] | 'preheat', string> = {
+  rinse: 'Rinse',
+  soak: 'Soak',
+  parcook: 'Par-cook',
+  press: 'Press',
+  'freeze-thaw': 'Freeze and thaw',
+  marinate: 'Marinate',
+  brine: 'Brine',
+  dry: 'Dry',
+  oil: 'Oil',
+  starch: 'Starch',
+  season: 'Season',
+  dredge: 'Crumb',
+  batter: 'Batter',
+  dip: 'Dip',
+  cool: 'Cool',
+  chill: 'Chill',
+  freeze: 'Freeze',
+  'press-flat': 'Press flat',
+  cut: 'Cut',
+  cook: 'First cook',
+  preheat: 'Preheat',
+  rest: 'Rest',
+  dress: 'Dress',
+  refresh: 'Refresh',
+  keep: 'Keep',
+};
