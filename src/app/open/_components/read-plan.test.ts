@@ -4,7 +4,11 @@ import { packPlan } from '@/schemas/plan-link';
 import { readLink, readText } from './read-plan';
 
 test('a plan file is read, and a fault says its path and what to change', () => {
-  expect(readText(JSON.stringify(writePlanFile(FIRST_PLAN)))).toMatchObject({ kind: 'plan', from: 'plan file', document: FIRST_PLAN });
+  expect(readText(JSON.stringify(writePlanFile(FIRST_PLAN)))).toMatchObject({
+    kind: 'plan',
+    from: 'plan file',
+    document: FIRST_PLAN,
+  });
   const refused = readText(JSON.stringify({ ...writePlanFile(FIRST_PLAN), mass_g: 9, colour: 'red' }));
   expect(refused.kind === 'refused' && refused.lines.join(' ')).toMatch(/mass_g.*colour|colour.*mass_g/);
 });

@@ -55,10 +55,7 @@ export function PrepPhase({
   const live = useForecast(changed === document ? null : changed, false);
   const pull = changed === document || !live.forecast ? storedPull(forecast) : pullTimeIn(live.forecast);
   const open = deeds.filter(({ done }) => !done);
-  const current =
-    open.find(({ task, left, begun: at }) => task.kind !== 'preheat' && (at === undefined || left <= 0)) ??
-    open.find(({ task }) => task.kind !== 'preheat') ??
-    open[0];
+  const current = open.find(({ task }) => task.kind !== 'preheat') ?? open[0];
   const beside = open.filter((deed) => deed !== current);
   const done = deeds.filter((deed) => deed.done);
   usePrepKeys(current, record);
