@@ -61,6 +61,7 @@ const config = {
         '<rootDir>/src/core/**/*.test.ts',
         '<rootDir>/src/schemas/**/*.test.ts',
         '<rootDir>/src/devices/**/*.test.ts',
+        '<rootDir>/src/editing/**/*.test.ts',
         '<rootDir>/tests/reference/**/*.test.ts',
         '<rootDir>/tests/command/**/*.test.ts',
       ],

@@ -11,7 +11,7 @@ const document: PlanFile = {
   cook: { ...FIRST_PLAN.cook, events: [...FIRST_PLAN.cook.events, { minute: 10, action: 'oil', mass_g: 4 }] },
 };
 
-test('a found plan takes load, oil by share, stages, preheat and shakes; oil midway stays', () => {
+test('a found plan takes loads, stages, preheat and shakes; the dinner and oil midway stay whole', () => {
   const plan = planFromFile(document);
   const alternative: Alternative = {
     batches: 3,
@@ -26,8 +26,10 @@ test('a found plan takes load, oil by share, stages, preheat and shakes; oil mid
     },
   };
   const found = fileWithAlternative(document, alternative);
-  expect(found.mass_g).toBe(300);
-  expect(found.prep).toContainEqual({ step: 'oil', mass_g: 3.3 });
+  expect(found.mass_g).toBe(900);
+  expect(found.loads.count).toBe(3);
+  expect(planFromFile(found).mass).toBeCloseTo(0.3, 9);
+  expect(found.prep).toEqual(document.prep);
   expect(found.cook.stages).toEqual([
     { minutes: 8, temperature_c: 170 },
     { minutes: 20, temperature_c: 200 },

@@ -2,15 +2,15 @@ import { isMixing } from '../core/plan/plan';
 import type { Alternative } from '../core/search/search-plans';
 import { celsiusFromKelvin } from '../core/units/temperature';
 import type { PlanFile } from '../schemas/plan-file';
-import { divideFile } from './divide-file';
+import { withLoads } from './edit-loads';
 
 const tenth = (value: number) => Math.round(value * 10) / 10;
 
-/** The plan file with what a found alternative changes: load, coats by share, stages and openings. The mass is that of one batch. */
+/** The plan file with what a found alternative changes: loads, stages and openings. What is on the board stays. */
 export function fileWithAlternative(document: PlanFile, { plan, batches }: Alternative): PlanFile {
   const first = celsiusFromKelvin(plan.stages[0]!.temperature);
   const { preheat } = document.fryer;
-  const share = divideFile(document, batches);
+  const share = withLoads(document, batches);
   return {
     ...share,
     fryer: { ...share.fryer, preheat: preheat && { ...preheat, temperature_c: Math.round(first) } },

@@ -5,7 +5,7 @@ import { withPrepStep, withShape } from './edit-plan';
 import { FIRST_PLAN } from '../schemas/first-plan';
 import { type PlanFile, planFileSchema } from '../schemas/plan-file';
 import { writePlanFile, type WrittenPlan } from '../schemas/write-plan';
-import { planFood, planFromFile } from '../schemas/plan-from-file';
+import { planFood, wholePlanFromFile } from '../schemas/plan-from-file';
 
 /** A schema.org Recipe, as far as it is written here. */
 export interface RecipeJsonLd {
@@ -39,7 +39,7 @@ export function recipeFromPlan(
 ): RecipeJsonLd {
   const food = planFood(document);
   const ingredients = [`${Math.round(document.mass_g)} g ${food.name.toLowerCase()}, cut`];
-  const { surface } = batchYield(food, planFromFile(document).cut, document.mass_g / 1000);
+  const { surface } = batchYield(food, wholePlanFromFile(document).cut, document.mass_g / 1000);
   for (const step of document.prep) {
     if (step.step === 'oil')
       ingredients.push(`${Number((step.mass_g ?? (step.film_g_m2 ?? 0) * surface).toFixed(1))} g oil`);

@@ -4,6 +4,7 @@ import type { PlanFile } from './plan-file';
 export const FIRST_PLAN: PlanFile = {
   format: 'drubek.plan',
   version: 2,
+  loads: { count: 1, serve: 'as-they-come' },
   name: 'Potato sticks',
   food: 'potato-floury',
   storage: 'usual',

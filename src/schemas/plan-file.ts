@@ -26,8 +26,10 @@ import {
 
 /** What is wished; what is left out is the food's usual wish. */
 const target = z.strictObject({
-  colour: z.enum(['pale', 'golden', 'brown']).optional(),
-  crispness: z.enum(['tender', 'crisp', 'very-crisp']).optional(),
+  colour: z.enum(['first', 'pale', 'golden', 'brown']).optional(),
+  crispness: z.enum(['soft', 'chewy', 'tender', 'crisp', 'very-crisp']).optional(),
+  faces: z.enum(['both', 'one']).optional(),
+  spread: z.enum(['even', 'mixed']).optional(),
 });
 
 const food = z.union([z.enum(listFoods().map((one) => one.id) as [string, ...string[]]), ownFoodSchema]);
@@ -93,10 +95,24 @@ const cookStep = z.strictObject({ step: z.literal('cook'), ...cook.shape, prehea
 
 const step = z.discriminatedUnion('step', [...prepSteps, cookStep, ...afterSteps]);
 
+/** How what is on the board goes in: in how many equal loads, and whether they are served as they come or all together. */
+const loads = z.strictObject({
+  count: z.int().min(1).max(8).default(1),
+  serve: z.enum(['as-they-come', 'together']).default('as-they-come'),
+  /** which of them this is, where a batch is one of several */
+  current: z.int().min(1).max(8).optional(),
+});
+
 const secondVersion = z.strictObject({
   ...produce,
   version: z.literal(2),
-  fryer: fryer.prefault({}),
+  loads: loads.prefault({}),
+  fryer: fryer
+    .extend({
+      /** air in the fryer as the load goes in, where another came out shortly before */
+      start_c: between(PLAN_LIMITS.fryerStartC).optional(),
+    })
+    .prefault({}),
   /** all that is done, in order; the last cook is the one whose pull is forecast */
   steps: z.array(step).min(1).max(40).transform(takeApart),
 });
@@ -136,15 +152,26 @@ function earlierCook({ stages, events, preheat: warm, until }: CookStep): Extrac
 }
 
 /** What both versions become once read: the steps before the last cook, that cook, and what follows it. */
-export interface PlanFile extends Omit<z.output<typeof firstVersion>, 'version' | 'prep' | 'rest' | 'target'> {
+export interface PlanFile extends Omit<
+  z.output<typeof firstVersion>,
+  'version' | 'prep' | 'rest' | 'target' | 'fryer'
+> {
+  readonly fryer: z.output<typeof firstVersion>['fryer'] & { readonly start_c?: number | undefined };
   readonly version: 2;
+  readonly loads: z.output<typeof loads>;
   readonly prep: PrepStep[];
   readonly after: AfterStep[];
   readonly target: Wish;
 }
 
 function upgraded({ rest, prep, ...file }: z.output<typeof firstVersion>): PlanFile {
-  return withWish({ ...file, version: 2, prep, after: rest ? [{ step: 'rest', ...rest }] : [] });
+  return withWish({
+    ...file,
+    version: 2,
+    loads: { count: 1, serve: 'as-they-come' },
+    prep,
+    after: rest ? [{ step: 'rest', ...rest }] : [],
+  });
 }
 
 function opened({ steps, fryer: own, ...file }: z.output<typeof secondVersion>): PlanFile {

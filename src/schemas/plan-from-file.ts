@@ -2,10 +2,12 @@ import { batchYield } from '../core/cut/batch-yield';
 import { sugarOf } from '../core/food/sugar';
 import type { Food } from '../core/food/food';
 import { fryerFromLabel } from '../core/fryer/fryer-from-label';
+import { dividePlan } from '../core/plan/divide-plan';
 import type { BatchPart, CookEvent, Plan, Stage } from '../core/plan/plan';
 import { usualWish } from '../core/plan/usual-wish';
 import { kelvinFromCelsius } from '../core/units/temperature';
 import { secondsToTable } from './after-time';
+import { marinadePlace } from './marinade-place';
 import { cutFromFile } from './cut-from-file';
 import { foodOfFile } from './food-from-file';
 import type { PlanFile } from './plan-file';
@@ -18,9 +20,18 @@ export function planFood(file: Pick<PlanFile, 'food'>): Food {
   return foodOfFile(file.food);
 }
 
-/** The engine's plan, in SI. */
+/** The engine's plan of one load, in SI: what a forecast speaks of. */
 export function planFromFile(file: PlanFile): Plan {
+  const { count } = file.loads;
+  const whole = wholePlanFromFile(file);
+  return count === 1 ? whole : { ...dividePlan(whole, count), loads: count };
+}
+
+/** The engine's plan of all that is on the board, as if it went in at once: for amounts that are prepared together. */
+export function wholePlanFromFile(file: PlanFile): Plan {
+  const { start_c } = file.fryer;
   return {
+    ...(start_c === undefined ? {} : { fryerTemperature: kelvinFromCelsius(start_c) }),
     ...partFromFile(file),
     name: file.name,
     fryer: {
@@ -107,8 +118,9 @@ function preparationFromFile(step: PrepStep, surface: number): Plan['preparation
         duration: step.minutes * 60,
         waterTemperature: kelvinFromCelsius(step.water_c),
       };
-    case 'press':
     case 'marinate':
+      return { step: 'marinate', duration: step.minutes * 60, place: marinadePlace(step) };
+    case 'press':
     case 'brine':
       return { step: step.step, duration: step.minutes * 60 };
     case 'dry':

@@ -17,6 +17,7 @@ export const PLAN_LIMITS = {
   dialC: [60, 250],
   stageMinutes: [0.5, 120],
   hours: [0.1, 168],
+  fryerStartC: [10, 260],
   dipSeconds: [1, 300],
   dressingG: [0, 500],
   refreshMinutes: [0.5, 20],

@@ -19,7 +19,12 @@ const firstSteps = [
   }),
   z.strictObject({ step: z.literal('press'), minutes: minutes.default(20) }),
   z.strictObject({ step: z.literal('freeze-thaw') }),
-  z.strictObject({ step: z.literal('marinate'), minutes: minutes.default(30) }),
+  z.strictObject({
+    step: z.literal('marinate'),
+    minutes: minutes.default(30),
+    /** in the fridge beyond half an hour unless said otherwise */
+    place: z.enum(['kitchen', 'fridge']).optional(),
+  }),
   z.strictObject({ step: z.literal('brine'), minutes: minutes.default(30) }),
   z.strictObject({
     step: z.literal('dry'),

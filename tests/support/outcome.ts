@@ -4,6 +4,7 @@ import type { PlanOutcome } from '../../src/core/forecast/plan-outcome';
 export function planOutcome(change: Partial<PlanOutcome> = {}): PlanOutcome {
   return {
     pullTime: 1200,
+    atFryer: change.pullTime === undefined ? 1200 : change.pullTime,
     windowWidth: 120,
     peakShare: 0.9,
     acrylamide: 'low',

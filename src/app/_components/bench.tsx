@@ -15,7 +15,7 @@ import {
 } from 'react';
 import { withFryer } from '@/editing/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
-import { planFromFile } from '@/schemas/plan-from-file';
+import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
 import { notifyError } from '@/ui/notify';
 import { newId } from '@/ui/new-id';
@@ -80,6 +80,9 @@ const STATIONS: Record<StationId, ComponentType<StationProps>> = {
 /** Stations that show something of the forecast. */
 const SHOWS_FORECAST: readonly StationId[] = ['soak', 'parcook', 'coat', 'load', 'cook', 'rest', 'steps'];
 
+/** Stations that speak of one load; the others of all that is on the board. */
+const BY_LOAD: readonly StationId[] = ['fryer', 'load', 'cook', 'rest'];
+
 /** Rest after which the strip of stations is drawn anew, ms. */
 const STRIP_REST = 200;
 
@@ -120,6 +123,7 @@ export function Bench({
   const [pinned, setPinned] = useState<PlanFile | null>(null);
   const [help, setHelp] = useState(false);
   const plan = useMemo(() => planFromFile(document), [document]);
+  const whole = useMemo(() => wholePlanFromFile(document), [document]);
   /* the strip's drawings are not what a moving lever is watched by */
   const strip = useCalm(
     useMemo(() => ({ document, plan }), [document, plan]),
@@ -231,7 +235,7 @@ export function Bench({
                     station={id}
                     live={live}
                     document={document}
-                    plan={plan}
+                    plan={BY_LOAD.includes(id) ? plan : whole}
                     fryers={fryers}
                     cutters={cutters}
                     serveAt={serveAt}
@@ -253,6 +257,7 @@ export function Bench({
                 handles={field.handles}
                 pinned={pinned !== null}
                 onPin={onPin}
+                release={release}
                 serveAt={serveAt}
                 onServeAt={setServeAt}
                 onCook={onCook}

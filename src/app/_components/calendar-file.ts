@@ -1,7 +1,12 @@
 import { addSeconds, roundToNearestMinutes, subSeconds } from 'date-fns';
 import { createEvents, type EventAttributes } from 'ics';
 import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
-import type { Plan } from '@/core/plan/plan';
+import { afterSeconds } from '@/schemas/after-time';
+import type { PlanFile } from '@/schemas/plan-file';
+import { wholePlanFromFile } from '@/schemas/plan-from-file';
+import { restOf } from '@/schemas/rest-of';
+import type { UnitSystem } from '@/ui/words/format';
+import { openingText } from '@/ui/words/opening-text';
 import { STEP_NAMES } from '@/ui/words/step-names';
 
 /** Local wall time to the minute as the package wants it. */
@@ -11,30 +16,49 @@ function parts(exact: Date): [number, number, number, number, number] {
 }
 
 /**
- * The prep timeline back from the table as an iCalendar file: an event a task that waits or takes hands, then the fryer.
- * Null when the package refuses it.
+ * The timeline back from the table as an iCalendar file: an event a task that waits or takes hands, the fryer with each opening of
+ * the first load, then what follows. Null when the package refuses it.
+ * @param pullTime s, of the first load @param atFryer s from the first loading to the last pull
  */
-export function calendarOf(plan: Plan, pullTime: number, table: Date): string | null {
+export function calendarOf(
+  document: PlanFile,
+  pullTime: number,
+  atFryer: number,
+  table: Date,
+  units: UnitSystem,
+): string | null {
+  const plan = wholePlanFromFile(document);
   const tasks = prepTasks(plan);
-  const load = subSeconds(table, pullTime + plan.toTable);
+  const load = subSeconds(table, atFryer + plan.toTable);
   let at = subSeconds(load, prepDuration(tasks));
   const events: EventAttributes[] = [];
   const add = (title: string, from: Date, seconds: number) =>
     events.push({
-      title,
+      title: `${plan.name}: ${title}`,
       start: parts(from),
       duration: { minutes: Math.max(1, Math.round(seconds / 60)) },
       productId: 'drubek',
     });
   for (const task of tasks) {
-    if (task.kind === 'preheat') add(`${plan.name}: preheat`, subSeconds(load, task.duration), task.duration);
+    if (task.kind === 'preheat') add('preheat', subSeconds(load, task.duration), task.duration);
     else {
-      add(`${plan.name}: ${STEP_NAMES[task.kind].toLowerCase()}`, at, task.duration);
+      add(STEP_NAMES[task.kind].toLowerCase(), at, task.duration);
       at = addSeconds(at, task.duration);
     }
   }
-  add(`${plan.name}: in the fryer`, load, pullTime);
-  add(`${plan.name}: pull`, addSeconds(load, pullTime), plan.toTable);
+  add(document.loads.count > 1 ? `in the fryer, ${document.loads.count} loads` : 'in the fryer', load, atFryer);
+  for (const opening of document.cook.events.toSorted((a, b) => a.minute - b.minute)) {
+    const time = opening.minute * 60;
+    if (time < pullTime) add(openingText(opening, document, units).toLowerCase(), addSeconds(load, time), 60);
+  }
+  if (document.loads.count > 1) add('pull the first load', addSeconds(load, pullTime), 60);
+  at = addSeconds(load, atFryer);
+  add('pull', at, 60);
+  for (const step of document.after.length > 0 ? document.after : [restOf(document)]) {
+    if (step.step === 'keep') continue;
+    add(STEP_NAMES[step.step].toLowerCase(), at, afterSeconds(step));
+    at = addSeconds(at, afterSeconds(step));
+  }
   const { value } = createEvents(events);
   return value ?? null;
 }

@@ -25,7 +25,7 @@ export function FollowOpenings({
   const question = JSON.stringify({
     ...document,
     name: '',
-    rest: undefined,
+    after: [],
     cook: { ...document.cook, events: document.cook.events.filter((event) => !isMixing(event.action)) },
     mixing: document.cook.events.map((event) => event.action).find(isMixing),
   });

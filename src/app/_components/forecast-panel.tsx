@@ -1,6 +1,5 @@
 'use client';
 
-import { TriangleAlert } from 'lucide-react';
 import { memo } from 'react';
 import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
@@ -11,16 +10,17 @@ import type { FieldHandle } from '@/ui/field/field-handles';
 import { useUnits } from '@/ui/units-context';
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
+import { useLoads } from '@/ui/study/use-loads';
 import { clockBefore } from '@/ui/words/clock-before';
-import { oilText, wholeMinutes } from '@/ui/words/format';
+import { oilText, percentText, wholeMinutes } from '@/ui/words/format';
 import { intervalText, pullText, spokenForecast, windowText } from '@/ui/words/forecast-text';
 import { openingsText } from '@/ui/words/opening-text';
-import { warningText } from '@/ui/words/warning-text';
+import { WarningList } from './warning-list';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
-/** Clock time at which the first task must begin for food on the table at `serveAt` (HH:MM). */
-export function startBy(plan: Plan, pullTime: number, serveAt: string): string | null {
-  return clockBefore(serveAt, pullTime + plan.toTable + prepDuration(prepTasks(plan)));
+/** Clock time at which the first task must begin for food on the table at `serveAt` (HH:MM). @param atFryer s from the first loading to the last pull */
+export function startBy(plan: Plan, atFryer: number, serveAt: string): string | null {
+  return clockBefore(serveAt, atFryer + plan.toTable + prepDuration(prepTasks(plan)));
 }
 
 /** The forecast, always in view. */
@@ -31,6 +31,7 @@ export const ForecastPanel = memo(function ForecastPanel({
   handles,
   pinned,
   onPin,
+  release,
   serveAt,
   onServeAt,
   onCook,
@@ -42,6 +43,7 @@ export const ForecastPanel = memo(function ForecastPanel({
   handles: readonly FieldHandle[];
   pinned: boolean;
   onPin: () => void;
+  release: (document: PlanFile) => void;
   serveAt: string;
   onServeAt: (time: string) => void;
   onCook: () => void;
@@ -49,6 +51,8 @@ export const ForecastPanel = memo(function ForecastPanel({
 }) {
   const units = useUnits();
   const { forecast, interval, isFull, failed } = useNewest(live);
+  const { count } = document.loads;
+  const loads = useLoads(count > 1 ? document : null, count);
   if (failed && !forecast) {
     return (
       <p role="alert" className="p-6">
@@ -58,7 +62,7 @@ export const ForecastPanel = memo(function ForecastPanel({
     );
   }
   if (!forecast) return <p className="p-6 text-iron-soft">Working out the first forecast …</p>;
-  const start = forecast.inTime ? startBy(plan, forecast.pull.time, serveAt) : null;
+  const start = forecast.inTime ? startBy(plan, loads?.time ?? count * forecast.pull.time, serveAt) : null;
   const range = intervalText(interval);
   return (
     <section aria-label="Forecast" className="py-3">
@@ -72,6 +76,16 @@ export const ForecastPanel = memo(function ForecastPanel({
         </p>
       </div>
       <p className="px-7 text-[16px]">{windowText(forecast)}</p>
+      {count > 1 && (
+        <p className="px-7 text-[16px]">
+          The first of {count} loads;{' '}
+          {loads === undefined
+            ? 'all of them: working it out …'
+            : loads.time === null
+              ? 'not all of them are done within the stages.'
+              : `all of them take about ${wholeMinutes(loads.time)} min at the fryer, ${percentText(loads.evenness)} right.`}
+        </p>
+      )}
       <ColourField
         forecast={forecast}
         ramp={outerRamp(plan)}
@@ -82,23 +96,14 @@ export const ForecastPanel = memo(function ForecastPanel({
       <dl className="mt-3 grid grid-cols-2 gap-x-6 gap-y-1.5 px-7 text-[15px] sm:grid-cols-[auto_1fr_auto_1fr]">
         <dt className="text-iron-soft">Begin checking</dt>
         <dd>after {wholeMinutes(forecast.firstCheck)} min</dd>
-        <dt className="text-iron-soft">Openings</dt>
-        <dd>{openingsText(document, units) || 'none'}</dd>
         <dt className="text-iron-soft">Oil</dt>
-        <dd>{oilText(forecast.oil.used * 1000)}</dd>
-        <dt className="text-iron-soft">Energy to the end of the stages</dt>
+        <dd>{oilText(forecast.oil.used * 1000 * count)}</dd>
+        <dt className="text-iron-soft">Energy, all stages</dt>
         <dd>{(forecast.record.energy / 3.6e6).toFixed(2)} kWh</dd>
+        <dt className="text-iron-soft">Openings</dt>
+        <dd className="sm:col-span-3">{openingsText(document, units) || 'none'}</dd>
       </dl>
-      {forecast.warnings.length > 0 && (
-        <ul className="mt-3 space-y-1 px-7" aria-label="Warnings">
-          {forecast.warnings.map((warning) => (
-            <li key={warning.code} className="flex gap-2 text-[14px] leading-snug">
-              <TriangleAlert size={16} className="mt-0.5 shrink-0 text-alarm" aria-hidden />
-              {warningText(warning, units)}
-            </li>
-          ))}
-        </ul>
-      )}
+      <WarningList forecast={forecast} document={document} release={release} />
       <div className="no-print mt-4 flex flex-wrap items-end gap-x-5 gap-y-2 px-7">
         <label className="text-[14px] font-semibold">
           On the table at

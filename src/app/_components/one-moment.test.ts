@@ -25,9 +25,7 @@ test.each(FIVE)('%s: headline, card, calendar, log, run, start and forecast file
   const minute = Math.round(forecast.pull.time / 60);
   expect(pullText(forecast)).toBe(`Pull after about ${minute} min`);
   expect(
-    cardSteps(document, plan, forecast, 'metric').some(({ text }) =>
-      text.startsWith(`Pull after about ${minute} min;`),
-    ),
+    cardSteps(document, forecast, 'metric').some(({ text }) => text.startsWith(`Pull after about ${minute} min;`)),
   ).toBe(true);
   expect(Math.round(batchForecast(forecast, null).done_min!)).toBe(minute);
   expect(nextAction(forecast, [], 0, forecast.pull.time).at).toBe(forecast.pull.time);
@@ -38,6 +36,6 @@ test.each(FIVE)('%s: headline, card, calendar, log, run, start and forecast file
   const table = new Date(2026, 10, 26, 19, 0);
   const pulled = new Date(table.getTime() - 120_000);
   const stamp = `T${String(pulled.getUTCHours()).padStart(2, '0')}${String(pulled.getUTCMinutes()).padStart(2, '0')}`;
-  expect(calendarOf(plan, forecast.pull.time, table)).toContain(stamp);
+  expect(calendarOf(document, forecast.pull.time, forecast.pull.time, table, 'metric')).toContain(stamp);
   expect(startBy(plan, forecast.pull.time, '19:00')).toMatch(/^\d\d:\d\d$/);
 });

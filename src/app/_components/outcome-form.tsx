@@ -39,7 +39,7 @@ export function OutcomeForm({
   const { control, register, handleSubmit, formState } = useForm<Entry, unknown, Outcome>({
     resolver: zodResolver(outcomeSchema),
     defaultValues: before ?? {
-      crispness,
+      crispness: crispness === 'chewy' ? 'tender' : crispness,
       browning: seen ?? 1,
       evenness: 'even',
       faults: stuck ? ['stuck'] : [],

@@ -12,6 +12,8 @@ import { fileNameOf, saveFile } from '@/ui/save-file';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
+import { useStudy } from '@/ui/study/study-context';
+import type { LoadsOutcome } from '@/workers/study/protocol';
 import { cardSteps } from '@/ui/words/prep-steps';
 import { pullTimeIn } from '@/core/forecast/forecast';
 import { writePlanFile } from '@/schemas/write-plan';
@@ -42,6 +44,7 @@ export const PlanMenu = memo(function PlanMenu({
 }) {
   const router = useRouter();
   const units = useUnits();
+  const study = useStudy();
   const pullTimeNow = () => pullTimeIn(live.read().forecast);
   /* a plan that was never touched is not stored yet */
   const store = async () => {
@@ -81,7 +84,7 @@ export const PlanMenu = memo(function PlanMenu({
     if (!forecast) return notifyError('The forecast is still being worked out; try again in a moment.');
     const pullTime = pullTimeIn(forecast);
     const { recipeFromPlan } = await import('@/editing/recipe');
-    const steps = cardSteps(document, plan, forecast, units).map((step) => step.text);
+    const steps = cardSteps(document, forecast, units).map((step) => step.text);
     const recipe = recipeFromPlan(
       document,
       steps,
@@ -94,8 +97,12 @@ export const PlanMenu = memo(function PlanMenu({
     const pullTime = pullTimeNow();
     if (pullTime === null) return notifyError('The stages end too soon for a moment to pull, so there is no timeline.');
     const { calendarOf } = await import('./calendar-file');
-    const { document, plan } = readPlan();
-    const text = calendarOf(plan, pullTime, nextClock(serveAt));
+    const { document } = readPlan();
+    const { count } = document.loads;
+    const loads =
+      study && count > 1 ? await new Promise<LoadsOutcome>((done) => study.loads(document, count, done)) : null;
+    const atFryer = loads?.time ?? count * pullTime;
+    const text = calendarOf(document, pullTime, atFryer, nextClock(serveAt), units);
     if (text) saveFile(fileNameOf(document.name, 'ics'), text, 'text/calendar');
     else notifyError('The timeline could not be written.');
   };

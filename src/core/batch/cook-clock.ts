@@ -16,6 +16,11 @@ const ACTIONS: Record<CookAction, { readonly open: number; readonly mixing: numb
   add: { open: 30, mixing: 0, tumbling: 0 },
 };
 
+/** How long the drawer is out for an action, s. */
+export function drawerOutFor(action: CookAction): number {
+  return ACTIONS[action].open;
+}
+
 /** Moments nearer than this are one, s. Source: numerics. */
 const SAME_MOMENT = 1e-6;
 

@@ -1,7 +1,7 @@
 import { medianOf } from '../numeric/quantile';
 import { createSeededRandom, type RandomSource } from '../numeric/seeded-random';
 import { heartOf } from '../piece/assess-piece';
-import { RIGHT_BROWNING } from '../piece/judge-piece';
+import { RIGHT_BROWNING, SOFT_ENOUGH } from '../piece/judge-piece';
 import type { PieceState } from '../piece/piece-state';
 import { visibleBrowning } from '../piece/piece-step.kernel';
 import { type BatchPart, type CookEnd, cookDuration, type Plan } from '../plan/plan';
@@ -12,14 +12,18 @@ import { type LoadedGroup, putIn } from './cook-run';
 import { groupOf } from './piece-group';
 import type { Resolution } from './resolution';
 
-/** Share of the softening needed at the heart at which a piece gives under a flat hand. Source: assumed; parboiled potatoes are pressed when a knife goes in easily. */
-const SOFT_ENOUGH = 0.9;
+/** How a cook leaves the fryer: K of the air, after which step of the preparation. */
+export interface FryerLeft {
+  readonly step: number;
+  readonly temperature: number;
+}
 
 /** The fryer of a plan for cooks before its last: pieces in hand go through it until what was wished of them, at most to the end of its stages. */
 export function cookEarlier(
   plan: Pick<Plan, 'fryer'>,
   random: RandomSource,
   resolution: Pick<Resolution, 'step'>,
+  leave: (warmth: FryerLeft) => void = () => undefined,
 ): CookInHand {
   return (hand, step) => {
     const own = createSeededRandom(Math.floor(random() * 2 ** 31));
@@ -34,6 +38,7 @@ export function cookEarlier(
       clock.goOn(time);
     }
     enter(hand, 'steam', 'water', -group.steamed);
+    leave({ step: hand.step, temperature: run.cavity.temperature });
     return time;
   };
 }
@@ -45,7 +50,7 @@ function isThere(until: CookEnd, { state, part }: LoadedGroup): boolean {
     case 'soft':
       return medianOf(softness(state, part)) >= SOFT_ENOUGH;
     case 'pale':
-      return medianOf(colour(state)) >= RIGHT_BROWNING.pale.from;
+      return medianOf(colour(state)) >= RIGHT_BROWNING.first.from;
   }
 }
 

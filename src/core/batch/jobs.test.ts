@@ -118,7 +118,7 @@ test('fry, press flat, fry: the first cook ends when soft enough to press, and f
   /* thin and wide: they give off more water in the first ten minutes than the cubes they were */
   const lost = (steps: Steps) => forecastPlan(planOf(steps, cubes)).record.waterLost[30]!;
   const flat: Steps = [OIL, first, { step: 'press-flat', thickness_mm: 9 }, OIL, FRY];
-  expect(lost(flat)).toBeGreaterThan(1.15 * lost([OIL, first, OIL, FRY]));
+  expect(lost(flat)).toBeGreaterThan(1.1 * lost([OIL, first, OIL, FRY]));
 });
 
 test('cooked whole, chilled, then cut: the sticks are soft all through and fry sooner than raw ones', () => {

@@ -1,13 +1,17 @@
-/** The colour wished for. */
-export type TargetColour = 'pale' | 'golden' | 'brown';
+/** The colour wished for; `first` is hardly any, for what is to be frozen or fried again. */
+export type TargetColour = 'first' | 'pale' | 'golden' | 'brown';
 
-/** The bite wished for. */
-export type TargetCrispness = 'tender' | 'crisp' | 'very-crisp';
+/** The bite wished for: soft enough to press flat, dried and chewy but not glassy, tender, crisp or very crisp. */
+export type TargetCrispness = 'soft' | 'chewy' | 'tender' | 'crisp' | 'very-crisp';
 
 /** How pieces should come out. */
 export interface Wish {
   readonly colour: TargetColour;
   readonly crispness: TargetCrispness;
+  /** which faces must be so; both unless given */
+  readonly faces?: 'both' | 'one' | undefined;
+  /** whether all are to come out alike, or some soft and some dark; alike unless given */
+  readonly spread?: 'even' | 'mixed' | undefined;
 }
 
 /** What is wished of most things that go into a hot-air fryer. */

@@ -1,6 +1,6 @@
 import { findBestMoment } from './best-moment';
 import type { ShareTrack } from './shares';
-import { judgePiece, VERDICTS } from '../piece/judge-piece';
+import { judgeFor, judgePiece, VERDICTS } from '../piece/judge-piece';
 
 /** A track of right shares; what is not right is under before the best share and dark after it. */
 function trackOf(right: readonly number[]): ShareTrack {
@@ -57,8 +57,8 @@ const verdict = (
   faceB: number,
   crispness: number,
   softness: number,
-  wish: 'pale' | 'golden' | 'brown',
-) => VERDICTS[judgePiece({ faceA, faceB, crispness, softness }, wish)];
+  colour: 'pale' | 'golden' | 'brown',
+) => VERDICTS[judgePiece({ faceA, faceB, crispness, softness }, judgeFor({ colour, crispness: 'crisp' }))];
 
 test.each([
   ['pale and raw', 0.1, 0.1, 2, 1, 'under'],

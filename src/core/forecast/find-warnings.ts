@@ -1,12 +1,14 @@
 import { cutThickness } from '../cut/piece-geometry';
 import type { CookRecord } from '../batch/cook-record';
 import { medianBrowning, medianCrispness, medianSoftness, sampleAt } from '../batch/record-statistics';
+import { medianOf } from '../numeric/quantile';
 import { freshLayers } from '../fryer/layers';
 import { type CookAction, dialTemperature, type Plan } from '../plan/plan';
 import { cutAsLoaded } from '../plan/cut-as-loaded';
 import { CHIP_THICKNESS } from '../plan/usual-wish';
 import { COOKED_THROUGH, RIGHT_BROWNING } from '../piece/judge-piece';
 import { acrylamideBand } from './acrylamide';
+import { findHandlingWarnings } from './find-handling-warnings';
 import type { Warning } from './warning';
 import type { BestMoment } from './best-moment';
 
@@ -63,13 +65,28 @@ export function findWarnings(plan: Plan, record: CookRecord, moment: BestMoment)
   } else if (window.to - window.from < NARROW) {
     warnings.push({ code: 'window-narrow', width: window.to - window.from });
   }
-  if (!window.held && inTime && !plan.events.some(({ action }) => TURNING.has(action))) {
+  const isTurned = plan.events.some(({ action, time }) => TURNING.has(action) && time < pull.time);
+  if (inTime && !isTurned && plan.target.faces !== 'one' && (!window.held || facesDiffer(record, pull.time))) {
     warnings.push({ code: 'never-turned' });
   }
   const mended = record.unsettled + record.repairs;
   if (mended > MENDED_SHARE * record.pieces * record.samples) warnings.push({ code: 'numerics', times: mended });
-  warnings.push(...findFoodWarnings(plan, record, moment));
+  warnings.push(...findHandlingWarnings(plan, record.prepared, pull.time), ...findFoodWarnings(plan, record, moment));
   return warnings;
+}
+
+/** Browning of the paler face over that of the darker, of the typical piece, below which the under side is seen to be pale. Source: assumed, a third. */
+const SEEN_PALE = 1 / 3;
+
+/** Whether one side of the typical piece comes out much paler than the other. */
+function facesDiffer(record: CookRecord, time: number): boolean {
+  const sample = sampleAt(record, time);
+  const ratios = Array.from({ length: record.pieces }, (_, p) => {
+    const at = 2 * (sample * record.pieces + p);
+    const [a, b] = [record.browning[at]!, record.browning[at + 1]!];
+    return Math.max(a, b) > 0 ? Math.min(a, b) / Math.max(a, b) : 1;
+  });
+  return medianOf(ratios) < SEEN_PALE;
 }
 
 /** What the food itself makes one watch for. */
@@ -79,7 +96,9 @@ function findFoodWarnings(plan: Plan, record: CookRecord, { pull }: BestMoment):
   const dry = firstSample(record, (s) => record.moisture[s]! < DRY_THROUGH);
   const coloured = firstSample(record, (s) => medianBrowning(record, s) >= from);
   const tooDark = firstSample(record, (s) => medianBrowning(record, s) > to);
-  const isChip = plan.target.crispness !== 'tender' && cutThickness(cutAsLoaded(plan)) <= CHIP_THICKNESS;
+  const isChip =
+    plan.target.crispness === 'chewy' ||
+    (plan.target.crispness !== 'tender' && cutThickness(cutAsLoaded(plan)) <= CHIP_THICKNESS);
   if (dry !== null && !isChip && (coloured === null || dry < coloured)) {
     warnings.push({ code: 'dries-before-browning', moisture: record.moisture[dry]! });
   }

@@ -2,13 +2,11 @@ import { type CookRun } from '../batch/cook-run';
 import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { cookUntil } from '../batch/simulate-cook';
 import { stepCavity } from '../fryer/cavity';
+import { CHANGE_OVER } from './change-over';
 import { dividePlan } from '../plan/divide-plan';
 import type { Plan } from '../plan/plan';
 import { dialTemperature } from '../plan/plan';
 import { type Forecast, forecastPlan } from './forecast';
-
-/** Emptying and filling between loads with the drawer out, s. Source: assumed. */
-export const CHANGE_OVER = 90;
 
 /** Loads of one plan that follow one another in the same fryer. */
 export interface LoadsForecast {

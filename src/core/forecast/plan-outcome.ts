@@ -2,12 +2,14 @@ import { handsOnDuration, prepDuration, prepTasks } from '../prep/prep-tasks';
 import { medianBrowning } from '../batch/record-statistics';
 import type { Plan } from '../plan/plan';
 import type { AcrylamideBand } from './acrylamide';
-import { forecastPlan } from './forecast';
+import { forecastLoads } from './forecast-loads';
 
 /** How a plan turns out, in the few numbers by which two plans are compared. */
 export interface PlanOutcome {
   /** s, when to pull; null where the stages end before most pieces are ready */
   readonly pullTime: number | null;
+  /** s from the first loading to the last pull; the pull itself where all goes in at once */
+  readonly atFryer: number | null;
   /** s for which at least 80 % are right; 0 when never */
   readonly windowWidth: number;
   /** share of pieces right at the best moment */
@@ -27,17 +29,19 @@ export interface PlanOutcome {
   readonly preparation: number;
 }
 
-/** Forecasts a plan and keeps the few numbers. */
-export function outcomeOf(plan: Plan, seed: number): PlanOutcome {
-  const { pull, inTime, window, peak, acrylamide, oil, record } = forecastPlan(plan, seed);
-  const tasks = prepTasks(plan);
+/** Forecasts what is on the board in `count` loads and keeps the few numbers; pull and window are those of the first. */
+export function outcomeOf(whole: Plan, seed: number, count = 1): PlanOutcome {
+  const { loads, time, evenness, energy, inTime } = forecastLoads(whole, count, seed);
+  const { pull, window, acrylamide, oil, record } = loads[0]!;
+  const tasks = prepTasks(whole);
   return {
     pullTime: inTime ? pull.time : null,
+    atFryer: inTime ? time : null,
     windowWidth: window.held ? window.to - window.from : 0,
-    peakShare: peak.share,
+    peakShare: evenness,
     acrylamide,
-    oilUsed: oil.used,
-    energy: record.energy,
+    oilUsed: oil.used * count,
+    energy,
     breakage: record.prepared.breakage,
     browning: {
       interval: record.interval,

@@ -1,5 +1,5 @@
 import type { CookRecord } from '../batch/cook-record';
-import { charring, darkness, type Looks, readiness, RIGHT_BROWNING } from '../piece/judge-piece';
+import { charring, darkness, judgeFor, type Looks, readiness } from '../piece/judge-piece';
 import { type Plan, planParts } from '../plan/plan';
 
 /** Shares of pieces by verdict against time; each row sums to one. */
@@ -25,7 +25,7 @@ function pastLimit(ratio: number): number {
 
 /** Judges every piece at every sample of a record by the wish for its part; one that is not in yet is under. */
 export function trackShares(record: CookRecord, plan: Plan): ShareTrack {
-  const wishes = planParts(plan).map((part) => RIGHT_BROWNING[part.target.colour]);
+  const wishes = planParts(plan).map((part) => judgeFor(part.target));
   const { samples, pieces } = record;
   const shares = new Float64Array(samples * 4);
   const looks: Looks = { faceA: 0, faceB: 0, crispness: 0, softness: 0 };
@@ -46,5 +46,22 @@ export function trackShares(record: CookRecord, plan: Plan): ShareTrack {
       shares[4 * s + 3] = shares[4 * s + 3]! + burnt / pieces;
     }
   }
+  if (plan.target.spread === 'mixed') mixOnPurpose(shares, samples);
   return { interval: record.interval, samples, shares };
+}
+
+/**
+ * Where some soft and some dark pieces are wished, the batch is right when half of them have come to the wish: 4r(1 − r) of what is
+ * not burnt, r the share that has. Source: assumed; the parabola is one at a half and none where all are alike.
+ */
+function mixOnPurpose(shares: Float64Array, samples: number): void {
+  for (let s = 0; s < samples; s++) {
+    const burnt = shares[4 * s + 3]!;
+    const whole = 1 - burnt;
+    const come = whole > 0 ? (shares[4 * s + 1]! + shares[4 * s + 2]!) / whole : 1;
+    const right = whole * 4 * come * (1 - come);
+    shares[4 * s] = come < 0.5 ? whole - right : 0;
+    shares[4 * s + 1] = right;
+    shares[4 * s + 2] = come < 0.5 ? 0 : whole - right;
+  }
 }

@@ -13,5 +13,22 @@ export type Warning =
   | { readonly code: 'smoke'; readonly drippingG: number }
   | { readonly code: 'acrylamide-high' }
   | { readonly code: 'never-turned' }
+  /** water on the pieces as they go in, g/m² */
+  | { readonly code: 'wet-pieces'; readonly filmGM2: number }
+  /** a coat or starch without oil */
+  | { readonly code: 'dry-coat' }
+  | { readonly code: 'too-much-oil'; readonly drippingG: number }
+  | { readonly code: 'over-boiled'; readonly softness: number }
+  /** the drawer is out for this share of the time to the pull */
+  | { readonly code: 'peeking'; readonly share: number }
+  /** the paper lies free under the fan where no food holds it down; share of the floor that is covered */
+  | { readonly code: 'liner-loose'; readonly covered: number }
+  /** thin slices lie on one another and are not moved soon */
+  | { readonly code: 'slices-stick' }
+  | { readonly code: 'no-binder' }
+  | { readonly code: 'sweet-burns'; readonly hottest: number }
+  | { readonly code: 'marinade-warm'; readonly minutes: number }
+  /** s out of the fridge, over all loads */
+  | { readonly code: 'two-hours'; readonly time: number }
   /** the solver hit its pass limit or took steam back this often, of all pieces and steps */
   | { readonly code: 'numerics'; readonly times: number };

@@ -1,13 +1,19 @@
 import type { TargetCrispness } from '../food/wish';
 
 /** Glassy crust that reads as the wished bite on a thick piece, m per face. Source: 0.4–0.8 mm reads as crisp, feasibility study; very crisp lies beyond, assumed; tender asks for none. */
-const CRUST_FOR: Record<TargetCrispness, number> = { tender: 0, crisp: 0.4e-3, 'very-crisp': 1.1e-3 };
+const CRUST_FOR: Record<TargetCrispness, number> = {
+  soft: 0,
+  chewy: 0,
+  tender: 0,
+  crisp: 0.4e-3,
+  'very-crisp': 1.1e-3,
+};
 
 /** Share of the half thickness that crust can take at most before it is all crust. Source: assumed. */
 const MOST_CRUST = 0.85;
 
 /** Share of a coat that must be glass: a crumb is crisp where the coat is. Source: assumed. */
-const COAT_GLASS: Record<TargetCrispness, number> = { tender: 0.4, crisp: 0.7, 'very-crisp': 1 };
+const COAT_GLASS: Record<TargetCrispness, number> = { soft: 0, chewy: 0, tender: 0.4, crisp: 0.7, 'very-crisp': 1 };
 
 /** Thickness from which a coat alone makes the bite, m. Source: assumed; one of crumbs is 0.4 mm. */
 const WHOLE_COAT = 0.25e-3;
@@ -17,7 +23,13 @@ const CHIP_HALF = 1.5e-3;
 const STICK_HALF = 3e-3;
 
 /** Share of a chip that must be glass. Source: assumed; a wet heart makes the rest leathery. */
-const CHIP_GLASS: Record<TargetCrispness, number> = { tender: 0.5, crisp: 0.85, 'very-crisp': 0.95 };
+const CHIP_GLASS: Record<TargetCrispness, number> = {
+  soft: 0,
+  chewy: 0,
+  tender: 0.5,
+  crisp: 0.85,
+  'very-crisp': 0.95,
+};
 
 /** 0 for a chip, which is meant to be glass throughout, 1 for a stick and anything thicker, whose heart is to stay tender. */
 export function stickness(halfThickness: number): number {

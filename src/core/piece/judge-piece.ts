@@ -1,4 +1,4 @@
-import type { TargetColour } from '../food/wish';
+import type { TargetColour, Wish } from '../food/wish';
 
 /** How a piece is at a moment. */
 export type Verdict = 'under' | 'right' | 'dark' | 'burnt';
@@ -21,6 +21,9 @@ export interface RightBrowning {
 /** What people accept as golden. Source: 0.45–1.8 of the mean and no face under 0.25 or over 2.2, checked on recorded cooks that are kept aside. */
 const GOLDEN: RightBrowning = { from: 0.45, to: 1.8, faceFrom: 0.25, faceTo: 2.2 };
 
+/** Hardly any colour: enough to see that it was fried. Source: assumed, below a third of pale. */
+const FIRST: RightBrowning = { from: 0.03, to: 0.4, faceFrom: 0, faceTo: 0.6 };
+
 /** How the bands of the other wishes lie to that of golden, lower and upper ends. Source: assumed; ratios of the feasibility study's bands 0.15–1, 0.6–1.4 and 1–2.2. */
 const PALE = { lower: 0.15 / 0.6, upper: 1 / 1.4 };
 const BROWN = { lower: 1 / 0.6, upper: 2.2 / 1.4 };
@@ -36,6 +39,7 @@ function scaled({ lower, upper }: { lower: number; upper: number }): RightBrowni
 
 /** Browning that counts as right for a wished colour. */
 export const RIGHT_BROWNING: Record<TargetColour, RightBrowning> = {
+  first: FIRST,
   pale: scaled(PALE),
   golden: GOLDEN,
   brown: scaled(BROWN),
@@ -43,6 +47,32 @@ export const RIGHT_BROWNING: Record<TargetColour, RightBrowning> = {
 
 /** Share of the softening needed at the heart for a piece to be cooked through. Source: assumed; vegetables may keep a bite. */
 export const COOKED_THROUGH = 0.5;
+
+/** Share of that softening at which a piece gives under a flat hand. Source: assumed; boiled potatoes are pressed when a knife goes in easily. */
+export const SOFT_ENOUGH = 0.9;
+
+/** Dryness beyond that wished from which a chewy piece is hard. Source: assumed, a quarter of its moisture. */
+const HARD_FROM = 4;
+
+/** What counts as right for a wish. */
+export interface Judge extends RightBrowning {
+  /** whether one good face is enough */
+  readonly oneFace: boolean;
+  /** share of the softening needed at the heart */
+  readonly softness: number;
+  /** crispness over that wished from which it is too much */
+  readonly mostCrispness: number;
+}
+
+/** The judge of a wish. */
+export function judgeFor({ colour, crispness, faces }: Wish): Judge {
+  return {
+    ...RIGHT_BROWNING[colour],
+    oneFace: faces === 'one',
+    softness: crispness === 'soft' ? SOFT_ENOUGH : COOKED_THROUGH,
+    mostCrispness: crispness === 'chewy' ? HARD_FROM : Infinity,
+  };
+}
 
 /** One piece as it is judged. */
 export interface Looks {
@@ -56,18 +86,20 @@ export interface Looks {
 }
 
 /** How near a piece is to right from below: 1 and more when colour of both faces, bite and heart are there. */
-export function readiness(looks: Looks, right: RightBrowning): number {
-  return Math.min(
-    (looks.faceA + looks.faceB) / 2 / right.from,
-    Math.min(looks.faceA, looks.faceB) / right.faceFrom,
-    looks.crispness,
-    looks.softness / COOKED_THROUGH,
-  );
+export function readiness(looks: Looks, judge: Judge): number {
+  const inside = Math.min(looks.crispness, looks.softness / judge.softness);
+  const best = Math.max(looks.faceA, looks.faceB);
+  if (judge.oneFace) return Math.min(best / judge.from, inside);
+  const mean = (looks.faceA + looks.faceB) / 2 / judge.from;
+  const paler = judge.faceFrom > 0 ? Math.min(looks.faceA, looks.faceB) / judge.faceFrom : Infinity;
+  return Math.min(mean, paler, inside);
 }
 
-/** How far a piece has gone towards too dark: above 1 when its mean or one face is past the wish. */
-export function darkness(looks: Looks, right: RightBrowning): number {
-  return Math.max((looks.faceA + looks.faceB) / 2 / right.to, Math.max(looks.faceA, looks.faceB) / right.faceTo);
+/** How far a piece has gone towards too dark or too hard: above 1 when its mean or one face is past the wish, or its bite. */
+export function darkness(looks: Looks, judge: Judge): number {
+  const darker = Math.max(looks.faceA, looks.faceB) / judge.faceTo;
+  const mean = judge.oneFace ? 0 : (looks.faceA + looks.faceB) / 2 / judge.to;
+  return Math.max(mean, darker, looks.crispness / judge.mostCrispness);
 }
 
 /** How far a piece has gone towards burnt: above 1 when it is. */
@@ -76,9 +108,8 @@ export function charring(looks: Looks): number {
 }
 
 /** Index into VERDICTS of one piece: burnt, dark or right if it is, else under. */
-export function judgePiece(looks: Looks, colour: TargetColour): 0 | 1 | 2 | 3 {
-  const right = RIGHT_BROWNING[colour];
+export function judgePiece(looks: Looks, judge: Judge): 0 | 1 | 2 | 3 {
   if (charring(looks) > 1) return 3;
-  if (darkness(looks, right) > 1) return 2;
-  return readiness(looks, right) >= 1 ? 1 : 0;
+  if (darkness(looks, judge) > 1) return 2;
+  return readiness(looks, judge) >= 1 ? 1 : 0;
 }

@@ -39,7 +39,7 @@ export type PreparationStep =
     }
   | { readonly step: 'press'; readonly duration: number }
   | { readonly step: 'freeze-thaw' }
-  | { readonly step: 'marinate'; readonly duration: number }
+  | { readonly step: 'marinate'; readonly duration: number; readonly place: 'kitchen' | 'fridge' }
   | { readonly step: 'brine'; readonly duration: number }
   | { readonly step: 'dry'; readonly method: DryingMethod; readonly duration: number | null }
   | { readonly step: 'oil'; readonly mass: number; readonly method: OilingMethod }
@@ -115,6 +115,8 @@ export interface Plan extends BatchPart {
   readonly events: readonly CookEvent[];
   /** s from the pull to the table: rest, dressing, refresh */
   readonly toTable: number;
+  /** how many loads like this one there are; one unless given */
+  readonly loads?: number;
 }
 
 /** What is loaded at the start and what is added later, in the order it goes in. */

@@ -131,5 +131,11 @@ export function preheatDueIn(
     const begun = run.prepBegun.get(i);
     return sum + (begun === undefined ? task.duration : Math.max(0, task.duration - (now - begun) / 1000));
   }, 0);
-  return left - tasks[own]!.duration;
+  /* what cooks before the last leaves the fryer empty only then */
+  const lastCook = tasks.findLastIndex((task) => task.kind === 'cook');
+  const afterCook = tasks
+    .slice(lastCook + 1, own)
+    .reduce((sum, task, i) => (run.prepDone.has(lastCook + 1 + i) ? sum : sum + task.duration), 0);
+  const latest = lastCook < 0 || run.prepDone.has(lastCook) ? Infinity : afterCook;
+  return left - Math.min(tasks[own]!.duration, latest);
 }

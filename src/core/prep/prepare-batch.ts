@@ -14,6 +14,8 @@ import { CUT_JUICE } from './water-film';
 export interface Preparation extends Skin {
   /** kg/m² of oil that stays, mean of the faces */
   readonly oilFilm: number;
+  /** kg/m² of water that lies on them, mean of the faces */
+  readonly waterFilm: number;
   /** kg of oil that drips off */
   readonly oilDripping: number;
   /** kg of oil that never reached the food: on the bowl, in the air */
@@ -89,6 +91,7 @@ function conclude(hand: InHand, browningScale: number): Preparation {
   return {
     ...setBrowning(hand, browningScale),
     oilFilm: state.oil.reduce((sum, oil) => sum + oil, 0) / state.oil.length,
+    waterFilm: state.film.reduce((sum, film) => sum + film, 0) / state.film.length,
     oilDripping: dripped,
     oilMissed: hand.oilMissed,
     coreSoftness: softnessOf(hand),

@@ -27,6 +27,8 @@ export const BATCH_EVENT_KINDS = [
   'probed',
   'rehearsed',
   'seasoned',
+  'after-begun',
+  'after-done',
   'served',
   'done',
   'undone',
@@ -37,7 +39,7 @@ export type BatchEventKind = (typeof BATCH_EVENT_KINDS)[number];
 
 /** What an event carries, by its kind. */
 export interface EventDetail {
-  /** prep-begun, prep-done, prep-skipped, prep-took: which step */
+  /** prep-begun, prep-done, prep-skipped, prep-took, after-begun, after-done: which step */
   readonly step?: number;
   /** prep-took: how long the step really took */
   readonly minutes?: number;
@@ -107,6 +109,9 @@ export interface RunState {
   /** whether they were salted while hot */
   readonly seasoned: boolean;
   readonly servedAt: number | null;
+  /** ms since 1970 by step after the drawer that has begun, and those that are done */
+  readonly afterBegun: ReadonlyMap<number, number>;
+  readonly afterDone: ReadonlySet<number>;
   /** the clock that this run's times are told by */
   readonly clock: ShownClock;
   /** what two devices told alike, or one too late; shown, and not counted */
@@ -142,7 +147,15 @@ const DEEDS: ReadonlySet<BatchEventKind> = new Set([
 ]);
 
 /** What may still be told once the pieces are out. */
-const AFTER_THE_END: ReadonlySet<BatchEventKind> = new Set(['done', 'seasoned', 'served', 'rehearsed', 'probed']);
+const AFTER_THE_END: ReadonlySet<BatchEventKind> = new Set([
+  'done',
+  'seasoned',
+  'after-begun',
+  'after-done',
+  'served',
+  'rehearsed',
+  'probed',
+]);
 
 /** Folds events, in any order and with repeats, into the state of the batch. */
 export function deriveRun(events: readonly BatchEvent[]): RunState {
@@ -160,6 +173,8 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
   let loadedAt: number | null = null;
   let doneAt: number | null = null;
   let extraMinutes = 0;
+  const afterBegun = new Map<number, number>();
+  const afterDone = new Set<number>();
   const openings: CookEvent[] = [];
   const observations: Observation[] = [];
   const dialTurns: { time: number; celsius: number }[] = [];
@@ -190,6 +205,8 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     else if (event.kind === 'done') doneAt ??= event.happenedAt;
     else if (event.kind === 'more-time') extraMinutes += 1;
     else if (event.kind === 'served') servedAt ??= event.happenedAt;
+    else if (event.kind === 'after-begun' && step !== undefined) afterBegun.set(step, event.happenedAt);
+    else if (event.kind === 'after-done' && step !== undefined) afterDone.add(step);
     else {
       const time = Math.max(0, (event.happenedAt - loadedAt) / 1000);
       if (action && doneAt === null) openings.push({ time, action });
@@ -220,6 +237,8 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     probed,
     seasoned: counted.some((event) => event.kind === 'seasoned' && doneAt !== null && event.happenedAt >= doneAt),
     servedAt,
+    afterBegun,
+    afterDone,
     clock,
     passedOver,
     last,

@@ -7,6 +7,6 @@ CREATE TABLE batch_event_kinds (
 INSERT INTO batch_event_kinds (kind) VALUES
   ('prep-begun'), ('prep-done'), ('prep-skipped'), ('prep-took'), ('loaded'), ('shaken'), ('tossed'), ('flipped'),
   ('oiled'), ('added'), ('pulled-some'), ('drawer-open'), ('more-time'), ('looked'), ('bent'), ('weighed'),
-  ('dial-turned'), ('stuck'), ('air-read'), ('probed'), ('rehearsed'), ('seasoned'), ('served'), ('done'), ('undone');
+  ('dial-turned'), ('stuck'), ('air-read'), ('probed'), ('rehearsed'), ('seasoned'), ('after-begun'), ('after-done'), ('served'), ('done'), ('undone');
 ALTER TABLE batch_events DROP CONSTRAINT batch_events_kind;
 ALTER TABLE batch_events ADD CONSTRAINT batch_events_kind_fk FOREIGN KEY (kind) REFERENCES batch_event_kinds (kind);

@@ -96,6 +96,7 @@ function outcomeAt(
 }
 
 function biteOf(bite: number, wish: TargetCrispness): Outcome['crispness'] {
-  if (wish === 'tender') return bite < 0.5 ? 'soft' : bite < 2.2 ? 'tender' : 'crisp';
+  if (wish === 'tender' || wish === 'soft' || wish === 'chewy')
+    return bite < 0.5 ? 'soft' : bite < 2.2 ? 'tender' : 'crisp';
   return bite < 0.5 ? 'soft' : bite < 1 ? 'tender' : bite < 3 ? 'crisp' : 'very-crisp';
 }

@@ -1,35 +1,42 @@
-import type { Plan } from '../../core/plan/plan';
 import { isWaiting, prepTasks } from '../../core/prep/prep-tasks';
+import { STEP_NAMES } from '../words/step-names';
+import { type DrawingProps, PAPER, Sketch } from './sketch';
 
-/** The tasks of a plan as a chain of beads: hands are full, what waits is hollow, a cook is the large one at its place. */
-export function StepsDrawing({ plan, large }: { plan: Plan; large: boolean }) {
+/** The steps as beads on a string, in order: hands full, what waits hollow, each cook large in cobalt; named above and below in turn. */
+export function StepsDrawing({ plan, large }: Omit<DrawingProps, 'ramp'>) {
   const tasks = prepTasks(plan).filter(({ kind }) => kind !== 'preheat');
-  const [width, height] = large ? [320, 64] : [88, 40];
+  const { width, height } = large ? PAPER.large : PAPER.small;
   const places = tasks.length + 1;
   const at = (i: number) => ((i + 0.5) * width) / places;
-  const radius = Math.min(large ? 12 : 5, width / places / 2.6);
+  const radius = Math.min(large ? 11 : 6, width / places / 2.8);
+  const middle = height / 2;
+  const name = (i: number, word: string) =>
+    large && (
+      <text x={at(i)} y={i % 2 === 0 ? middle - 26 : middle + 36} textAnchor="middle" fontSize={13} fill="#1b1e22">
+        {word}
+      </text>
+    );
   return (
-    <svg
-      viewBox={`0 0 ${width} ${height}`}
-      width={width}
-      height={height}
-      role="img"
-      aria-label={`${tasks.length} steps before the last cook`}
-      className="max-w-full"
+    <Sketch
+      large={large}
+      label={`${tasks.length} steps before the last cook: ${tasks.map(({ kind }) => STEP_NAMES[kind]).join(', ')}`}
     >
-      <line x1={at(0)} x2={at(places - 1)} y1={height / 2} y2={height / 2} stroke="#4c545d" strokeWidth={2} />
+      <line x1={at(0)} x2={at(places - 1)} y1={middle} y2={middle} stroke="#4c545d" strokeWidth={2} />
       {tasks.map((task, i) => (
-        <circle
-          key={i}
-          cx={at(i)}
-          cy={height / 2}
-          r={task.kind === 'cook' ? radius * 1.4 : radius}
-          fill={task.kind === 'cook' ? '#1f3fa8' : isWaiting(task) ? '#f7f8f4' : '#4c545d'}
-          stroke="#4c545d"
-          strokeWidth={2}
-        />
+        <g key={i}>
+          <circle
+            cx={at(i)}
+            cy={middle}
+            r={task.kind === 'cook' ? radius * 1.35 : radius}
+            fill={task.kind === 'cook' ? '#1f3fa8' : isWaiting(task) ? '#f7f8f4' : '#4c545d'}
+            stroke="#4c545d"
+            strokeWidth={2}
+          />
+          {name(i, STEP_NAMES[task.kind])}
+        </g>
       ))}
-      <circle cx={at(places - 1)} cy={height / 2} r={radius * 1.4} fill="#1f3fa8" />
-    </svg>
+      <circle cx={at(places - 1)} cy={middle} r={radius * 1.35} fill="#1f3fa8" />
+      {name(places - 1, 'Cook')}
+    </Sketch>
   );
 }

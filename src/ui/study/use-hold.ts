@@ -10,7 +10,7 @@ export function useHold(document: PlanFile, pulledAt: number | null): Record<Hol
   const study = useStudy();
   const [holds, setHolds] = useState<Record<HoldPlace, HoldForecast> | null>(null);
   /* resting does not change the cook, so its own levers ask nothing anew */
-  const question = JSON.stringify({ ...document, rest: undefined });
+  const question = JSON.stringify({ ...document, after: [] });
   useEffect(() => {
     if (!study || pulledAt === null) return;
     let callOff = () => {};

@@ -5,13 +5,13 @@ import type { PlanFile } from '../../schemas/plan-file';
 import type { LoadsOutcome } from '../../workers/study/protocol';
 import { useStudy } from './study-context';
 
-/** How a plan turns out in `count` loads one after the other; undefined while it is being worked out. */
-export function useLoads(document: PlanFile, count: number): LoadsOutcome | undefined {
+/** How a plan turns out in `count` loads one after the other; undefined while it is being worked out, or nothing is asked. */
+export function useLoads(document: PlanFile | null, count: number): LoadsOutcome | undefined {
   const study = useStudy();
-  const question = JSON.stringify([document, count]);
+  const question = document === null ? null : JSON.stringify([document, count]);
   const [answer, setAnswer] = useState<{ question: string; loads: LoadsOutcome }>();
   useEffect(() => {
-    if (!study) return;
+    if (!study || question === null) return;
     let callOff = () => {};
     const timer = setTimeout(() => {
       const [asked, loads] = JSON.parse(question) as [PlanFile, number];
@@ -22,5 +22,5 @@ export function useLoads(document: PlanFile, count: number): LoadsOutcome | unde
       callOff();
     };
   }, [study, question]);
-  return answer?.question === question ? answer.loads : undefined;
+  return answer && answer.question === question ? answer.loads : undefined;
 }

@@ -1,5 +1,5 @@
 import type { Verdict } from '../../core/piece/judge-piece';
-import type { TargetColour, TargetCrispness } from '../../core/food/wish';
+import type { TargetColour, TargetCrispness, Wish } from '../../core/food/wish';
 import type { CookAction, DryingMethod, ParcookMethod } from '../../core/plan/plan';
 import type { BatchEventKind } from '../../core/run/run-state';
 import type { CutShape } from '../../core/cut/cut';
@@ -47,13 +47,28 @@ export const ACTION_WORDS: Record<CookAction, string> = {
   add: 'Add the rest',
 };
 
-export const COLOUR_WORDS: Record<TargetColour, string> = { pale: 'Pale', golden: 'Golden', brown: 'Brown' };
+export const COLOUR_WORDS: Record<TargetColour, string> = {
+  first: 'First colour',
+  pale: 'Pale',
+  golden: 'Golden',
+  brown: 'Brown',
+};
 
 export const CRISPNESS_WORDS: Record<TargetCrispness, string> = {
+  soft: 'Soft, to press',
+  chewy: 'Chewy',
   tender: 'Tender',
   crisp: 'Crisp',
   'very-crisp': 'Very crisp',
 };
+
+/** How a wish sounds in a sentence. */
+export function wishText({ colour, crispness, faces, spread }: Wish): string {
+  const words = [COLOUR_WORDS[colour].toLowerCase(), CRISPNESS_WORDS[crispness].toLowerCase()];
+  if (faces === 'one') words.push('on one side');
+  if (spread === 'mixed') words.push('some soft, some dark');
+  return words.join(', ');
+}
 
 export const EVENT_WORDS: Record<BatchEventKind, string> = {
   'prep-begun': 'Prep step begun',
@@ -76,6 +91,8 @@ export const EVENT_WORDS: Record<BatchEventKind, string> = {
   probed: 'Probe read',
   rehearsed: 'Clock of the rehearsal set',
   seasoned: 'Salted',
+  'after-begun': 'Step after the drawer begun',
+  'after-done': 'Step after the drawer done',
   served: 'Served',
   'drawer-open': 'Drawer opened',
   'more-time': 'One more minute',

@@ -1,6 +1,7 @@
 import type { PlanFile } from '../../schemas/plan-file';
-import { areaText, halfMinutes, massText, percentText, temperatureText, type UnitSystem } from './format';
-import { ACTION_WORDS, COLOUR_WORDS, CRISPNESS_WORDS } from './labels';
+import { areaText, massText, percentText, temperatureText, type UnitSystem } from './format';
+import { wishText } from './labels';
+import { openingsText } from './opening-text';
 import { afterPhrase, cutText, prepPhrase } from './plan-text';
 import { STEP_NAMES } from './step-names';
 
@@ -34,14 +35,8 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
       .map((stage) => `${Number(stage.minutes.toFixed(1))} min at ${temperatureText(stage.temperature_c, units)}`)
       .join(', '),
   );
-  said.set(
-    'Openings',
-    cook.events
-      .toSorted((a, b) => a.minute - b.minute)
-      .map((event) => `${ACTION_WORDS[event.action].toLowerCase()} ${halfMinutes(event.minute * 60)} min`)
-      .join(', ') || 'none',
-  );
-  said.set('Wished', `${COLOUR_WORDS[target.colour]}, ${CRISPNESS_WORDS[target.crispness].toLowerCase()}`);
+  said.set('Openings', openingsText(document, units) || 'none');
+  said.set('Wished', wishText(target));
   for (const step of document.after) sayOnce(said, STEP_NAMES[step.step], afterPhrase(step, units));
   return said;
 }

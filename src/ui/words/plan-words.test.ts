@@ -1,7 +1,6 @@
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { planOutcome } from '../../../tests/support/outcome';
 import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
-import { planFromFile } from '../../schemas/plan-from-file';
 import { planDifferences } from './plan-differences';
 import { cardSteps } from './prep-steps';
 import { priceText, stretchText } from './price-text';
@@ -19,7 +18,8 @@ test.each<[Partial<PlanOutcome>, string]>([
   [{ handsOn: 240, preparation: 1940 }, '1 min less work'],
   [{ preparation: 3800 }, '30 min more waiting'],
 ])('the price of %j reads %s', (change, words) => {
-  expect(priceText(base, planOutcome({ ...base, ...change }))).toBe(words);
+  const { pullTime = base.pullTime } = change;
+  expect(priceText(base, planOutcome({ ...base, ...change, atFryer: pullTime }))).toBe(words);
 });
 
 test('a stretch is said to the half minute', () => {
@@ -47,7 +47,6 @@ test('a slip is told with its numbers, in the kitchen’s units', () => {
 test('a card goes from the cut to the rest, with the openings that come before the end', () => {
   const steps = cardSteps(
     SHAKEN_PLAN,
-    planFromFile(SHAKEN_PLAN),
     { pull: { time: 16 * 60, share: 1 }, inTime: true, firstCheck: 14 * 60 },
     'metric',
   ).map((step) => step.text);

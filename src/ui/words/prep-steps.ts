@@ -2,13 +2,13 @@ import type { BestMoment } from '../../core/forecast/best-moment';
 import { pullTimeIn } from '../../core/forecast/forecast';
 import { batchYield } from '../../core/cut/batch-yield';
 import { prepTasks } from '../../core/prep/prep-tasks';
-import type { Plan } from '../../core/plan/plan';
 import { celsiusFromKelvin } from '../../core/units/temperature';
 import type { PlanFile } from '../../schemas/plan-file';
 import { restOf } from '../../schemas/rest-of';
 import { afterSeconds } from '../../schemas/after-time';
 import { halfMinutes, massText, temperatureText, type UnitSystem, wholeMinutes } from './format';
-import { ACTION_CAUTIONS } from './cautions';
+import { ACTION_CAUTIONS, STEP_CAUTIONS } from './cautions';
+import { wholePlanFromFile } from '../../schemas/plan-from-file';
 import { openingText } from './opening-text';
 import { cutText } from './plan-text';
 import { stepOrder, type StepOrder } from './step-orders';
@@ -27,11 +27,12 @@ function lineOf({ text, amount, caution }: StepOrder): Pick<CardStep, 'text' | '
 /** The whole plan as steps to read aloud at the board and the fryer, in order. */
 export function cardSteps(
   document: PlanFile,
-  plan: Plan,
   moment: Pick<BestMoment, 'pull' | 'inTime' | 'firstCheck'>,
   units: UnitSystem,
 ): CardStep[] {
   const pullTime = pullTimeIn(moment);
+  const plan = wholePlanFromFile(document);
+  const { count: loads, serve } = document.loads;
   const { count } = batchYield(plan.food, plan.cut, plan.mass);
   const tasks = prepTasks(plan);
   const steps: CardStep[] = [
@@ -52,7 +53,11 @@ export function cardSteps(
       : `Set the dial to ${temperatureText(first.temperature_c, units)}; no preheat.`,
     duration: preheat ? preheat.minutes * 60 : null,
   });
-  steps.push({ text: 'Load the basket.', duration: null });
+  steps.push({
+    text: loads === 1 ? 'Load the basket.' : `Load the first of ${loads}: ${massText(document.mass_g / loads, units)}.`,
+    duration: null,
+    caution: STEP_CAUTIONS.load,
+  });
   let from = 0;
   for (const stage of plan.stages) {
     if (from > 0 && (pullTime === null || from < pullTime)) {
@@ -81,6 +86,12 @@ export function cardSteps(
         : `Pull after about ${wholeMinutes(pullTime)} min; begin looking after ${wholeMinutes(moment.firstCheck)} min.`,
     duration: pullTime,
   });
+  if (loads > 1) {
+    steps.push({
+      text: `The other ${loads === 2 ? 'load follows' : `${loads - 1} loads follow`} at once in the warm fryer, each a little sooner; ${serve === 'together' ? 'what is out waits on a rack' : 'serve them as they come'}.`,
+      duration: null,
+    });
+  }
   for (const step of document.after.length > 0 ? document.after : [restOf(document)]) {
     steps.push({ ...lineOf(stepOrder(step, plan, units)), duration: afterSeconds(step) });
   }

@@ -10,13 +10,13 @@ export function stretchText(seconds: number): string {
 }
 
 /**
- * What choosing `other` instead of `base` costs and buys, most telling first: pulled sooner or later, share right, window,
+ * What choosing `other` instead of `base` costs and buys, most telling first: sooner or later from the fryer, share right, window,
  * acrylamide band, time before the fryer.
  */
 export function priceText(base: PlanOutcome, other: PlanOutcome, most = 3): string {
   const words: string[] = [];
-  if (base.pullTime !== null && other.pullTime !== null) {
-    const later = other.pullTime - base.pullTime;
+  if (base.atFryer !== null && other.atFryer !== null) {
+    const later = other.atFryer - base.atFryer;
     if (Math.abs(later) >= NOTICED.pull) words.push(`${stretchText(later)} ${later > 0 ? 'later' : 'sooner'}`);
   } else if (base.pullTime !== null) words.push('not done in time');
   else if (other.pullTime !== null) words.push(`pulled after about ${wholeMinutes(other.pullTime)} min`);

@@ -3,6 +3,7 @@ import { brineAmounts, dredgeAmounts, marinadeAmount } from '../../core/prep/coa
 import { type Spooned, TEASPOONS_IN_CUP, TEASPOONS_IN_TABLESPOON, teaspoonsOf } from '../../core/units/spoons';
 import type { Plan } from '../../core/plan/plan';
 import type { EarlierCookStep } from '../../schemas/plan-steps';
+import { MARINADE_OUTSIDE, marinadePlace } from '../../schemas/marinade-place';
 import { STEP_CAUTIONS } from './cautions';
 import { halfMinutes, inEighths, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
 import { ACTION_WORDS, SHAPE_WORDS } from './labels';
@@ -30,9 +31,6 @@ const DIP_SALT = 0.03;
 
 /** Water warmer than this scalds, °C. Source: scalds within a second from about 65 °C. */
 const SCALDING_C = 60;
-
-/** Marinades longer than this stand in the fridge, min. Source: food-safety practice, half an hour out of it at most. */
-export const MARINADE_OUTSIDE = 30;
 
 /** Grams with spoons or cups beside: 8 g (1 tbsp). */
 export function spoonText(massG: number, what: Spooned, units: UnitSystem): string {
@@ -76,7 +74,7 @@ export function stepOrder(step: AnyStep, load: LoadOf, units: UnitSystem): StepO
       return say('Freeze through, then thaw in the fridge', null, STEP_CAUTIONS.thaw);
     case 'marinate':
       return say(
-        step.minutes > MARINADE_OUTSIDE ? 'Marinate, covered, in the fridge' : 'Marinate',
+        marinadePlace(step) === 'fridge' ? 'Marinate, covered, in the fridge' : 'Marinate',
         `${spoonText(marinadeAmount(surface) * 1000, 'liquid', units)} of marinade`,
         step.minutes > MARINADE_OUTSIDE ? STEP_CAUTIONS['marinade-long'] : STEP_CAUTIONS.marinade,
       );

@@ -30,6 +30,28 @@ export function warningText(warning: Warning, units: UnitSystem): string {
       return 'Acrylamide is likely to be high at this colour. Pull at golden, soak longer, and keep potatoes out of the fridge.';
     case 'never-turned':
       return 'The pieces are never turned, so their under side stays pale. Shake or flip them at least once.';
+    case 'wet-pieces':
+      return `The pieces go in wet, with ${Math.round(warning.filmGM2)} g of water on each square metre: they spit and steam before they crisp. Towel them dry.`;
+    case 'dry-coat':
+      return 'The coat gets no oil: it stays floury and pale. Oil after coating.';
+    case 'too-much-oil':
+      return `About ${massText(warning.drippingG, units)} of oil cannot cling and drips off. Use less.`;
+    case 'over-boiled':
+      return `The hearts are ${percentText(warning.softness)} soft before the fryer: they fall apart in the bowl. Par-cook shorter.`;
+    case 'peeking':
+      return `The drawer is out for ${percentText(warning.share)} of the time; the air has to warm up again each time. Open less often.`;
+    case 'liner-loose':
+      return 'The liner is not held down by food: the fan lifts it into the heater. Leave it out, also in the preheat.';
+    case 'slices-stick':
+      return 'Thin slices lie on one another and will cling. Shake within the first five minutes.';
+    case 'no-binder':
+      return 'Shaped pieces of this food have nothing that binds them and may fall apart. Chill them an hour, or coat them; lay them in one by one.';
+    case 'sweet-burns':
+      return 'Sugar, honey or paprika on the surface burns at this dial before the inside is done. Set it lower, or season after the fryer.';
+    case 'marinade-warm':
+      return `Marinating ${Math.round(warning.minutes)} min at room temperature is not safe. Put it in the fridge.`;
+    case 'two-hours':
+      return `Food is out of the fridge for more than two hours over all loads (${Math.round(warning.time / 60)} min). Keep what waits in the fridge.`;
     case 'numerics':
       return `The computation had to be mended ${warning.times} times on the way; take this forecast as rough.`;
   }

@@ -6,7 +6,7 @@ import { isMixing, type Plan } from '../../core/plan/plan';
 import { chooseOpenings } from '../../core/search/choose-openings';
 import { type Alternative, searchPlans, tradeOffFront } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
-import { planFromFile } from '../../schemas/plan-from-file';
+import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
 import { fileWithAlternative } from '../../editing/found-plan';
 import type { StudyService } from './protocol';
 
@@ -35,7 +35,7 @@ export function createStudyService(): StudyService {
     async outcomes(ticket, documents, report) {
       for (const [index, document] of documents.entries()) {
         if (await isOff(ticket)) return;
-        report(index, outcomeOf(planOnBench(document), SEED));
+        report(index, outcomeOf(planOnBench(document), SEED, document.loads.count));
       }
     },
     async sensitivity(ticket, document) {
@@ -57,7 +57,7 @@ export function createStudyService(): StudyService {
     },
     async loads(ticket, document, count) {
       if (await isOff(ticket)) return null;
-      const { time, evenness, energy, inTime } = forecastLoads(planFromFile(document), count, SEED);
+      const { time, evenness, energy, inTime } = forecastLoads(wholePlanFromFile(document), count, SEED);
       return { time: inTime ? time : null, evenness, energy };
     },
     async openings(ticket, document) {
@@ -69,7 +69,7 @@ export function createStudyService(): StudyService {
     async search(ticket, document, report) {
       const found: Alternative[] = [];
       const answer = (finished: boolean) => report({ front: frontOf(document, found), tried: found.length, finished });
-      for (const alternative of searchPlans(planFromFile(document), SEED)) {
+      for (const alternative of searchPlans(wholePlanFromFile(document), SEED)) {
         found.push(alternative);
         if (await isOff(ticket)) return;
         if (found.length === 1 || found.length % REPORT_EVERY === 0) answer(false);
@@ -80,10 +80,12 @@ export function createStudyService(): StudyService {
   };
 }
 
-/** The plan as the bench would have it: where openings follow, with those that suit it, so that a price is what arrives. */
+/** All that is on the board as the bench would have it: where openings follow, with those that suit it, so that a price is what arrives. */
 function planOnBench(document: PlanFile): Plan {
-  const plan = planFromFile(document);
-  return document.cook.openings === 'chosen' ? { ...plan, events: chooseOpenings(plan, SEED) } : plan;
+  const plan = wholePlanFromFile(document);
+  if (document.cook.openings !== 'chosen') return plan;
+  const mixing = chooseOpenings(planFromFile(document), SEED).filter(({ action }) => isMixing(action));
+  return { ...plan, events: [...plan.events.filter(({ action }) => !isMixing(action)), ...mixing] };
 }
 
 function frontOf(document: PlanFile, found: readonly Alternative[]) {

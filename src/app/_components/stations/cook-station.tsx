@@ -134,22 +134,43 @@ export function CookStation({ document, plan, forecast, move, release }: Station
           onChoose={release}
         />
       )}
-      <OpeningsList document={document} move={move} release={release} />
+      <OpeningsList document={document} pullMinute={minutes} move={move} release={release} />
       <div className="grid grid-cols-1 gap-3 sm:grid-cols-2">
         <Choice
           label="Wished colour"
           value={document.target.colour}
-          options={(['pale', 'golden', 'brown'] as const).map((value) => ({ value, word: COLOUR_WORDS[value] }))}
+          options={(['first', 'pale', 'golden', 'brown'] as const).map((value) => ({
+            value,
+            word: COLOUR_WORDS[value],
+          }))}
           onChange={(colour) => release({ ...document, target: { ...document.target, colour } })}
         />
         <Choice
           label="Wished bite"
           value={document.target.crispness}
-          options={(['tender', 'crisp', 'very-crisp'] as const).map((value) => ({
+          options={(['soft', 'chewy', 'tender', 'crisp', 'very-crisp'] as const).map((value) => ({
             value,
             word: CRISPNESS_WORDS[value],
           }))}
           onChange={(crispness) => release({ ...document, target: { ...document.target, crispness } })}
+        />
+        <Choice
+          label="On which sides"
+          value={document.target.faces ?? 'both'}
+          options={[
+            { value: 'both', word: 'Both' },
+            { value: 'one', word: 'One is enough' },
+          ]}
+          onChange={(faces) => release({ ...document, target: { ...document.target, faces } })}
+        />
+        <Choice
+          label="Among the pieces"
+          value={document.target.spread ?? 'even'}
+          options={[
+            { value: 'even', word: 'All alike' },
+            { value: 'mixed', word: 'Some soft, some dark' },
+          ]}
+          onChange={(spread) => release({ ...document, target: { ...document.target, spread } })}
         />
       </div>
       <FindBetter document={document} release={release} />

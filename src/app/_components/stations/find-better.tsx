@@ -75,7 +75,7 @@ function Suggestion({ found, release }: { found: FoundPlan; release: (document: 
         <strong>
           {batches === 1
             ? 'all at once'
-            : `${batches} loads of ${massText(document.mass_g, units)} one after the other`}
+            : `${batches} loads of ${massText(document.mass_g / batches, units)} one after the other`}
           , {dial}, {document.cook.events.length} openings
         </strong>
         : about {wholeMinutes(score.time)} min in all, {percentText(score.evenness)} right.

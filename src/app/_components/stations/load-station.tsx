@@ -10,12 +10,17 @@ import type { LoadsOutcome } from '@/workers/study/protocol';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { massText, percentText, wholeMinutes } from '@/ui/words/format';
-import { divideFile } from '@/editing/divide-file';
+import { withLoads, withServing } from '@/editing/edit-loads';
+import { Choice } from '@/ui/controls/choice';
+import { PricedChoice } from '@/ui/controls/priced-choice';
 import { withLoad } from '@/editing/edit-plan';
 import { typedMass } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { pullTimeIn } from '@/core/forecast/forecast';
+
+/** Numbers of loads that the bench offers. */
+const LOADS = [1, 2, 3, 4] as const;
 
 /** Loads that the bench offers, g. */
 export const LOAD_LIMITS = [50, 1500] as const;
@@ -33,12 +38,13 @@ const HEAP_LONGER = 1.8;
 export function LoadStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
   const layers = freshLayers(plan);
-  const perLayer = document.mass_g / layers;
+  const perLayer = (plan.mass * 1000) / layers;
+  const { loads } = document;
   const { count } = batchYield(plan.food, plan.cut, plan.mass);
   return (
     <div className="space-y-3">
       <PricedLever
-        label="Into the basket"
+        label={loads.count === 1 ? 'Into the basket' : `On the board, for all ${loads.count} loads`}
         say={units === 'us' ? massText(document.mass_g, units) : undefined}
         value={document.mass_g}
         limits={LOAD_LIMITS}
@@ -47,7 +53,7 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         typed={typedMass(units)}
         sayValue={(mass) => massText(mass, units)}
         nudge={Math.max(50, Math.round((document.mass_g * 0.2) / 10) * 10)}
-        note={`${count} pieces. One layer of this cut holds about ${Math.round(perLayer / 10) * 10} g.`}
+        note={`${loads.count === 1 ? '' : `Each load ${massText(plan.mass * 1000, units)}, `}${count} pieces. One layer of this cut holds about ${Math.round(perLayer / 10) * 10} g.`}
         document={document}
         withValue={(mass) => withLoad(document, mass)}
         move={move}
@@ -58,7 +64,29 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
           ? 'The pieces lie side by side, with gaps for the air.'
           : `${layers.toFixed(1)} layers: what lies below is shaded from the fan until the basket is shaken.`}
       </p>
-      {layers > 1.15 && (
+      <PricedChoice
+        label="How many loads"
+        value={String(loads.count)}
+        document={document}
+        options={LOADS.map((number) => ({
+          value: String(number),
+          word: number === 1 ? 'All at once' : `${number} loads`,
+          document: number === loads.count ? document : withLoads(document, number),
+        }))}
+        onChoose={release}
+      />
+      {loads.count > 1 && (
+        <Choice
+          label="Served"
+          value={loads.serve}
+          options={[
+            { value: 'as-they-come', word: 'As they come' },
+            { value: 'together', word: 'All together, back in at the end' },
+          ]}
+          onChange={(serve) => release(withServing(document, serve))}
+        />
+      )}
+      {loads.count === 1 && layers > 1.15 && (
         <LayersOrHeap
           document={document}
           layers={layers}
@@ -104,7 +132,7 @@ function LayersOrHeap({
       word: `${batches} batches, one layer each`,
       outcome: inLayers,
       openings: batches * 2 - 1,
-      document: divideFile(layered, batches),
+      document: withLoads(layered, batches),
     },
     { word: 'One heap, tossed often', outcome: inHeap, openings: tosses.length, document: heap },
   ];

@@ -45,10 +45,13 @@ function newOpenings(minute: number, document: PlanFile): Opening[] {
 /** The openings one by one: when, what, and what it brings; each can be set, moved and taken out. */
 export function OpeningsList({
   document,
+  pullMinute,
   move,
   release,
 }: {
   document: PlanFile;
+  /** where an opening put in begins: half way to the pull */
+  pullMinute: number;
   move: (document: PlanFile) => void;
   release: (document: PlanFile) => void;
 }) {
@@ -108,7 +111,7 @@ export function OpeningsList({
           </>
         }
         className="min-h-11 rounded-part border-2 border-rim px-4 text-[15px] font-semibold text-rim"
-        items={newOpenings(Math.max(0.5, Math.round(end) / 2), document).map((opening) => ({
+        items={newOpenings(Math.max(0.5, Math.round(pullMinute) / 2), document).map((opening) => ({
           word: opening.action === 'add' ? 'Add more food' : openingText(opening, document, units),
           act: () => {
             setOpen(document.cook.events.length);

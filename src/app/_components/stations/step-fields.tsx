@@ -1,5 +1,6 @@
 'use client';
 
+import { marinadePlace } from '@/schemas/marinade-place';
 import { cutFromFile } from '@/schemas/cut-from-file';
 import { DRESSINGS, type EarlierCookStep } from '@/schemas/plan-steps';
 import { Choice } from '@/ui/controls/choice';
@@ -7,7 +8,7 @@ import { Lever } from '@/ui/controls/lever';
 import { useUnits } from '@/ui/units-context';
 import { DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from '@/ui/words/labels';
 import { BATH_WORDS } from '@/ui/words/plan-text';
-import { DRESSING_ORDERS, MARINADE_OUTSIDE, REST_PLACES } from '@/ui/words/step-orders';
+import { DRESSING_ORDERS, REST_PLACES } from '@/ui/words/step-orders';
 import type { AnyStep } from '@/ui/words/step-names';
 import { typedLength, typedMass, typedTemperature } from '@/ui/words/typed-units';
 import { withShape } from '@/editing/edit-plan';
@@ -92,11 +93,19 @@ export function StepFields({ step, set }: { step: AnyStep; set: Set }) {
     case 'press':
       return minutes(step, [5, 120], 5);
     case 'marinate':
-      return minutes(
-        step,
-        [5, 1440],
-        5,
-        step.minutes > MARINADE_OUTSIDE ? 'Longer than half an hour: in the fridge.' : undefined,
+      return (
+        <>
+          {minutes(step, [5, 1440], 5)}
+          <Choice
+            label="Where"
+            value={marinadePlace(step)}
+            options={[
+              { value: 'kitchen', word: 'In the kitchen' },
+              { value: 'fridge', word: 'In the fridge' },
+            ]}
+            onChange={(place) => set({ ...step, place }, true)}
+          />
+        </>
       );
     case 'brine':
       return minutes(step, [5, 1440], 5);

@@ -15,10 +15,16 @@ import { StudyProvider } from '@/ui/study/study-context';
 import { useHold } from '@/ui/study/use-hold';
 import { useForecast } from '@/ui/use-forecast';
 import { useUnits } from '@/ui/units-context';
+import { AfterSteps } from './after-steps';
 import { SafeHeart } from './safe-heart';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { clockText, massText, percentText, temperatureText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
 import { pullTimeIn } from '@/core/forecast/forecast';
+import { withWarmFryer } from '@/core/forecast/forecast-loads';
+import { AMBIENT_TEMPERATURE } from '@/core/properties/kitchen-air';
+import { celsiusFromKelvin } from '@/core/units/temperature';
+import { planFromFile } from '@/schemas/plan-from-file';
+import { REST_PLACES } from '@/ui/words/step-orders';
 import { restOf } from '@/schemas/rest-of';
 import { writePlanFile } from '@/schemas/write-plan';
 
@@ -47,7 +53,7 @@ function After({ batch, run, now, safe, record }: Parameters<typeof AfterPhase>[
     <section aria-label="After the drawer" className="mt-3">
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
         <p className="font-display text-[clamp(36px,6vw,72px)] leading-none font-bold" aria-live="polite">
-          {run.servedAt !== null ? 'Served' : left > 0 ? 'Rest on a rack' : 'Serve now'}
+          {run.servedAt !== null ? 'Served' : left > 0 ? `Rest ${REST_PLACES[rest.place]}` : 'Serve now'}
         </p>
         {run.servedAt === null && (
           <p role="timer" className="font-display text-[clamp(36px,6vw,72px)] leading-none font-bold">
@@ -81,32 +87,40 @@ function After({ batch, run, now, safe, record }: Parameters<typeof AfterPhase>[
           Served
         </Button>
       </div>
+      <AfterSteps document={batch.document} run={run} now={now} record={record} />
       <NextBatch batch={batch} run={run} />
       <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.rest}</p>
     </section>
   );
 }
 
-/** The same again in the warm fryer. */
-function againOf(document: PlanFile): PlanFile {
+/** The load that follows in the warm fryer: the next of those planned, or the same again under another name. */
+function nextOf(document: PlanFile, pulledAt: number): PlanFile {
+  const { count, current = 1 } = document.loads;
+  const plan = withWarmFryer(planFromFile(document), pulledAt, 1);
+  const fryer = {
+    ...document.fryer,
+    preheat: null,
+    start_c: Math.round(celsiusFromKelvin(plan.fryerTemperature ?? AMBIENT_TEMPERATURE)),
+  };
+  if (current < count) return { ...document, loads: { ...document.loads, current: current + 1 }, fryer };
   const name = /\d+$/.test(document.name)
     ? document.name.replace(/\d+$/, (number) => String(Number(number) + 1))
     : `${document.name} 2`;
-  return {
-    ...document,
-    name: name.slice(0, 120),
-    fryer: { ...document.fryer, preheat: { minutes: 1, temperature_c: document.cook.stages[0]!.temperature_c } },
-  };
+  return { ...document, name: name.slice(0, 120), loads: { ...document.loads, current: 1 }, fryer };
 }
 
 /** Another batch, and what becomes of this one meanwhile. */
 function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
   const router = useRouter();
   const units = useUnits();
-  const [again] = useState(() => againOf(batch.document));
+  const pulledAt = (run.doneAt! - run.loadedAt!) / 1000;
+  const [again] = useState(() => nextOf(batch.document, pulledAt));
+  const { count, current = 1 } = batch.document.loads;
+  const isPlanned = current < count;
   const [busy, setBusy] = useState(false);
   const live = useForecast(again, false);
-  const holds = useHold(batch.document, (run.doneAt! - run.loadedAt!) / 1000);
+  const holds = useHold(batch.document, pulledAt);
   const wait = pullTimeIn(live.forecast);
   const begin = async () => {
     if (!live.forecast || busy) return;
@@ -126,12 +140,12 @@ function NextBatch({ batch, run }: { batch: Batch; run: RunState }) {
     <div className="mt-4 border-t-2 border-iron-line pt-3 text-[17px]">
       <p>
         {wait === null
-          ? 'A next batch of the same: working it out …'
-          : `A next batch of the same takes about ${wholeMinutes(wait)} min in the warm fryer.`}{' '}
+          ? `${isPlanned ? `Load ${current + 1} of ${count}` : 'A next batch of the same'}: working it out …`
+          : `${isPlanned ? `Load ${current + 1} of ${count}` : 'A next batch of the same'} takes about ${wholeMinutes(wait)} min in the warm fryer.`}{' '}
         {wait !== null && holds && holdText(holds, wait, units)}
       </p>
-      <Button look="iron" className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
-        {busy ? 'Setting up …' : 'Begin the next batch'}
+      <Button look={isPlanned ? 'light' : 'iron'} className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
+        {busy ? 'Setting up …' : isPlanned ? `Begin load ${current + 1} of ${count}` : 'Begin the next batch'}
       </Button>
     </div>
   );

@@ -80,12 +80,16 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
     (speed: number) => record('rehearsed', { speed, real: Math.round(Date.now() + clockOffset) }),
     [record, clockOffset],
   );
+  const { loads } = batch.document;
   const [passedOver] = run.passedOver.slice(-1);
   return (
     <div>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <h1 className="text-[20px]">
-          {batch.document.name} <span className="font-text text-[15px] font-normal text-ash">in {batch.fryerName}</span>
+          {batch.document.name}{' '}
+          <span className="font-text text-[15px] font-normal text-ash">
+            {loads.count > 1 ? `load ${loads.current ?? 1} of ${loads.count}, ` : ''}in {batch.fryerName}
+          </span>
         </h1>
         <div className="flex flex-wrap items-center gap-3">
           {waiting.count > 0 && (

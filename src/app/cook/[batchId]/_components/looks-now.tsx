@@ -12,6 +12,15 @@ const DRAWN = 12;
 
 /** Crispness against what is wished, in words a cook can feel. */
 function biteWords(crispness: number, wish: TargetCrispness): string {
+  if (wish === 'soft') return 'press one with a spoon: it should give right through';
+  if (wish === 'chewy') {
+    if (crispness < 0.6) return 'still moist inside';
+    return crispness < 1
+      ? 'leathery outside, moist at the heart'
+      : crispness < 4
+        ? 'chewy through, no snap'
+        : 'dry and hard';
+  }
   if (wish === 'tender' && crispness >= 1) {
     if (crispness < 1.5) return 'tender, hardly a crust';
     if (crispness < 2.2) return 'a thin crust, tender beneath';

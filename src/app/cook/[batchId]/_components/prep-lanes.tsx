@@ -37,10 +37,14 @@ export function PrepLanes({ deeds }: { deeds: readonly Deed[] }) {
   const preheat = deeds.find(({ task }) => task.kind === 'preheat');
   const lengths = inOrder.map(({ task }) => drawn(task.duration));
   const inAll = lengths.reduce((sum, length) => sum + length, 0);
-  const width = Math.max(inAll, preheat?.task.duration ?? 0, 1);
+  /* the preheat runs beside what hands do, but after a cook that comes before the last */
+  const lastCook = inOrder.findLastIndex(({ task }) => task.kind === 'cook');
+  const beside = lengths.slice(lastCook + 1).reduce((sum, length) => sum + length, 0);
+  const waiting = Math.max(0, (preheat?.task.duration ?? 0) - beside);
+  const width = Math.max(inAll + (lastCook < 0 ? 0 : waiting), preheat?.task.duration ?? 0, 1);
   const bars = inOrder.map((deed, i) => ({
     deed,
-    from: width - inAll + lengths.slice(0, i).reduce((sum, length) => sum + length, 0),
+    from: (lastCook < 0 ? width - inAll : 0) + lengths.slice(0, i).reduce((sum, length) => sum + length, 0),
     length: lengths[i]!,
   }));
   if (preheat) bars.push({ deed: preheat, from: width - preheat.task.duration, length: preheat.task.duration });

@@ -7,7 +7,7 @@ import { celsiusFromKelvin } from '@/core/units/temperature';
 import { pullTimeIn } from '@/core/forecast/forecast';
 import type { BatchForecast } from '@/schemas/batch';
 import type { PlanFile } from '@/schemas/plan-file';
-import { planFromFile } from '@/schemas/plan-from-file';
+import { wholePlanFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { useForecast } from '@/ui/use-forecast';
@@ -43,8 +43,10 @@ export function PrepPhase({
   record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
   const units = useUnits();
-  const plan = useMemo(() => planFromFile(document), [document]);
-  const tasks = useMemo(() => prepTasks(plan), [plan]);
+  const plan = useMemo(() => wholePlanFromFile(document), [document]);
+  /* what is one load of several was made ready with the first */
+  const { count, current: load = 1 } = document.loads;
+  const tasks = useMemo(() => (load > 1 ? [] : prepTasks(plan)), [plan, load]);
   const deeds = deedsOf(document, plan, tasks, run, now, units);
   const preheatIn = preheatDueIn(tasks, run, now);
   const begun = run.prepBegun.size > 0 || run.prepDone.size > 0;
@@ -72,7 +74,7 @@ export function PrepPhase({
       <div className="grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div>
           {current ? (
-            <DeedCard deed={current} large due={dueOf(current, preheatIn)} record={record} />
+            <DeedCard key={current.index} deed={current} large due={dueOf(current, preheatIn)} record={record} />
           ) : (
             <p className="font-display text-[clamp(44px,7vw,88px)] leading-none font-bold">All is ready</p>
           )}
@@ -85,9 +87,11 @@ export function PrepPhase({
           ))}
           <li className="border-iron-line sm:border-l-2 sm:pl-4">
             <p className="text-[15px] text-ash">last</p>
-            <p className="font-display text-[32px] leading-tight font-semibold">Load</p>
+            <p className="font-display text-[32px] leading-tight font-semibold">
+              {count === 1 ? 'Load' : `Load ${load} of ${count}`}
+            </p>
             <p className="mt-1 text-[18px]">
-              {massText(document.mass_g, units)}, first dial{' '}
+              {massText(document.mass_g / count, units)}, first dial{' '}
               {temperatureText(celsiusFromKelvin(plan.stages[0]!.temperature), units)}
             </p>
             <p className="mt-1 text-[15px] text-ash">{STEP_CAUTIONS.load}</p>

@@ -87,8 +87,32 @@ describe('after the drawer', () => {
     const [method, path, body] = mockSend.mock.calls[0]!;
     expect([method, path]).toEqual(['POST', '/api/batches']);
     expect(body.document).toMatchObject({ version: 2, name: `${FIRST_PLAN.name} 2` });
-    expect(body.document.steps.at(-1)).toMatchObject({ step: 'cook', preheat: { minutes: 1 } });
+    expect(body.document.steps.at(-1)).toMatchObject({ step: 'cook', preheat: null });
+    expect(body.document.fryer.start_c).toBeGreaterThan(120);
     expect(mockPush).toHaveBeenCalledWith(`/cook/${body.batchId}`);
+  });
+
+  test('one of several loads hands over to the next; what goes back in waits for the last', async () => {
+    const loads = (current: number) => ({ count: 3, serve: 'together' as const, current });
+    const steps = [
+      { step: 'dress' as const, with: 'vinegar' as const, mass_g: 10 },
+      { step: 'refresh' as const, minutes: 4, temperature_c: 190 },
+    ];
+    const show = (current: number) => {
+      const batch = pastBatch({ outcome: null, document: { ...FIRST_PLAN, loads: loads(current), after: steps } });
+      const run = deriveRun([...batch.events, batchEvent('after-begun', 21, { step: 1 })]);
+      return render(<AfterPhase batch={batch} run={run} now={LOADED_AT + 22 * 60_000} safe={null} record={record} />);
+    };
+    const { unmount } = show(1);
+    expect(screen.queryByText(/Put all back in together/)).not.toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Begin load 2 of 3' }));
+    expect(mockSend.mock.calls[0]![2].document).toMatchObject({ name: FIRST_PLAN.name, loads: { current: 2 } });
+    unmount();
+    show(3);
+    expect(screen.getByRole('timer', { name: /Put all back in together.*: 3:00/ })).toBeVisible();
+    await userEvent.click(screen.getAllByRole('button', { name: 'Done' })[0]!);
+    expect(record).toHaveBeenCalledWith('after-done', { step: 0 });
+    expect(screen.getByRole('button', { name: 'Begin the next batch' })).toBeInTheDocument();
   });
 });
 

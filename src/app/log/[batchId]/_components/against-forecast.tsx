@@ -8,6 +8,7 @@ import type { LiveForecast } from '@/ui/live-forecast';
 import { halfMinutes } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
 import { outerRamp } from '@/core/plan/outer-ramp';
+import { wishText } from '@/ui/words/labels';
 
 /** How far apart two colours must be to speak of a difference, in browning. Source: half a swatch. */
 const TELLABLE = 0.2;
@@ -94,7 +95,7 @@ export function AgainstForecast({
             <th scope="row" className="font-normal text-iron-soft">
               Bite
             </th>
-            <td>{plan.target.crispness.replace('-', ' ')} wished</td>
+            <td>{wishText(plan.target)} wished</td>
             <td>{BITE_WORDS[outcome.crispness].toLowerCase()}</td>
           </tr>
           <tr>

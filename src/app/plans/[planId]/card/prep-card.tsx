@@ -19,7 +19,7 @@ export function PrepCard({ document }: { document: PlanFile }) {
   const plan = useMemo(() => planFromFile(document), [document]);
   const live = useForecast(document, false);
   if (!live.forecast) return <p className="tray p-6 text-[18px]">Working out the card …</p>;
-  const steps = cardSteps(document, plan, live.forecast, units);
+  const steps = cardSteps(document, live.forecast, units);
   return (
     <article className="tray p-6 print:border-0 print:p-0">
       <div className="flex items-baseline justify-between gap-4">
@@ -33,7 +33,10 @@ export function PrepCard({ document }: { document: PlanFile }) {
         {steps.map((step, i) => (
           <li key={i} className="grid grid-cols-[2ch_1fr_auto] gap-x-3 border-b border-enamel-deep pb-1.5">
             <span className="font-semibold text-iron-soft">{i + 1}</span>
-            <span>{step.text}</span>
+            <span>
+              {step.text}
+              {step.caution && <span className="block text-[15px] text-iron-soft">{step.caution}</span>}
+            </span>
             <span className="text-iron-soft">{step.duration === null ? '' : `${halfMinutes(step.duration)} min`}</span>
           </li>
         ))}

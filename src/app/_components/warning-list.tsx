@@ -1,0 +1,59 @@
+'use client';
+
+import { TriangleAlert } from 'lucide-react';
+import { useMemo } from 'react';
+import type { Forecast } from '@/core/forecast/forecast';
+import { mendOf } from '@/editing/mend';
+import type { PlanFile } from '@/schemas/plan-file';
+import { Button } from '@/ui/controls/button';
+import { useOutcomes } from '@/ui/study/study-context';
+import { useUnits } from '@/ui/units-context';
+import { mendText } from '@/ui/words/mend-text';
+import { priceText } from '@/ui/words/price-text';
+import { warningText } from '@/ui/words/warning-text';
+
+/** What is likely to go wrong, each with what would mend it and what that brings. */
+export function WarningList({
+  forecast: { warnings, pull },
+  document,
+  release,
+}: {
+  forecast: Pick<Forecast, 'warnings' | 'pull'>;
+  document: PlanFile;
+  release: (document: PlanFile) => void;
+}) {
+  const units = useUnits();
+  const pullMinute = pull.time / 60;
+  const mends = useMemo(
+    () => warnings.map((warning) => mendOf(warning, document, pullMinute)),
+    [warnings, document, pullMinute],
+  );
+  const [base, ...mended] = useOutcomes([document, ...mends.map((mend) => mend?.document ?? document)]);
+  if (warnings.length === 0) return null;
+  return (
+    <ul className="mt-3 space-y-2 px-7" aria-label="Warnings">
+      {warnings.map((warning, i) => {
+        const mend = mends[i];
+        const outcome = mended[i];
+        return (
+          <li key={`${warning.code}-${i}`} className="flex gap-2 text-[14px] leading-snug">
+            <TriangleAlert size={16} className="mt-0.5 shrink-0 text-alarm" aria-hidden />
+            <div>
+              {warningText(warning, units)}
+              {mend && (
+                <span className="mt-1 flex flex-wrap items-center gap-x-3">
+                  <Button className="!min-h-11 !py-1 text-[14px]" onClick={() => release(mend.document)}>
+                    {mendText(mend, units)}
+                  </Button>
+                  <span className="text-[13px] text-iron-soft italic">
+                    {base && outcome ? priceText(base, outcome, 3) : '…'}
+                  </span>
+                </span>
+              )}
+            </div>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

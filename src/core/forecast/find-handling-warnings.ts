@@ -1,0 +1,84 @@
+import { cutThickness } from '../cut/piece-geometry';
+import { freshLayers } from '../fryer/layers';
+import { drawerOutFor } from '../batch/cook-clock';
+import { CHANGE_OVER } from './change-over';
+import { outerCoat } from '../plan/outer-ramp';
+import { cutAsLoaded } from '../plan/cut-as-loaded';
+import { isMixing, type Plan, type PreparationStep } from '../plan/plan';
+import type { Preparation } from '../prep/prepare-batch';
+import type { Warning } from './warning';
+
+/** Water on the pieces beyond which they spit and steam, g/m². Source: towelled pieces carry 30, drained ones 150–250; assumed between. */
+const WET = 100;
+
+/** Oil that drips beyond which it was wasted, g. Source: assumed; below it nobody would see it. */
+const WASTED_OIL = 3;
+
+/** Softness at the heart beyond which pieces fall apart in the bowl. Source: assumed. */
+const FALLING_APART = 0.97;
+
+/** Share of the time to the pull for which the drawer may be out. Source: assumed; ten percent costs a minute or two of heat. */
+const MOST_OPEN = 0.1;
+
+/** Covered share of the floor below which paper lifts. Source: assumed, half. */
+const HELD_DOWN = 0.5;
+
+/** Slices up to this thickness cling to one another, m, unless they are moved within this time, s. Source: assumed. */
+const CLINGING = 3e-3;
+const MOVED_BY = 300;
+
+/** Foods that hold no shape of their own when formed: share of starch and protein below which a binder is needed, kg/kg. Source: assumed; mash of potato has 0.17. */
+const BINDS_ITSELF = 0.12;
+
+/** Dial from which sugar on the surface burns before the rest is done, K. Source: caramel darkens from 170 °C, honey and paprika sooner; assumed, 180 °C. */
+const SUGAR_BURNS = 453.15;
+
+/** Marinating outside the fridge for longer than this is unsafe, s. Source: food-safety practice, assumed half an hour. */
+const MARINADE_OUTSIDE = 1800;
+
+/** Longest that cooked food stands between cold and hot, s. Source: food-safety authorities, two hours. */
+const TWO_HOURS = 7200;
+
+/** What the hands of a cook do to a batch that is likely to spoil it, before and at the drawer. @param pulledAt s */
+export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt: number): Warning[] {
+  const warnings: Warning[] = [];
+  const cut = cutAsLoaded(plan);
+  const layers = freshLayers(plan);
+  const does = (...kinds: readonly PreparationStep['step'][]) =>
+    plan.preparation.some(({ step }) => kinds.includes(step));
+  const oil = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);
+  const filmGM2 = prepared.waterFilm * 1000;
+  if (filmGM2 > WET) warnings.push({ code: 'wet-pieces', filmGM2 });
+  if (oil === 0 && does('dredge', 'starch')) warnings.push({ code: 'dry-coat' });
+  if (prepared.oilDripping * 1000 > WASTED_OIL) {
+    warnings.push({ code: 'too-much-oil', drippingG: prepared.oilDripping * 1000 });
+  }
+  if (does('parcook') && prepared.coreSoftness > FALLING_APART && prepared.breakage > 0.05 && !does('press-flat')) {
+    warnings.push({ code: 'over-boiled', softness: prepared.coreSoftness });
+  }
+  const openings = plan.events.filter(({ time }) => time < pulledAt);
+  const out = openings.reduce((sum, { action }) => sum + drawerOutFor(action), 0);
+  if (pulledAt > 0 && out / pulledAt > MOST_OPEN) warnings.push({ code: 'peeking', share: out / pulledAt });
+  if (plan.fryer.liner && (plan.preheat !== null || layers < HELD_DOWN)) {
+    warnings.push({ code: 'liner-loose', covered: plan.preheat === null ? layers : 0 });
+  }
+  const isSlice = cut.shape === 'slice' && cutThickness(cut) <= CLINGING;
+  if (isSlice && layers > 1 && !openings.some(({ action, time }) => isMixing(action) && time <= MOVED_BY)) {
+    warnings.push({ code: 'slices-stick' });
+  }
+  const { protein, carbohydrate } = plan.food.composition;
+  const bound = outerCoat(plan) !== null || does('chill', 'freeze') || protein + carbohydrate >= BINDS_ITSELF;
+  if (cut.shape === 'formed' && !bound) warnings.push({ code: 'no-binder' });
+  const hottest = Math.max(...plan.stages.map(({ temperature }) => temperature));
+  const isSweet = does('marinate') || plan.preparation.some((step) => step.step === 'season' && step.saltShare < 0.5);
+  if (isSweet && hottest > SUGAR_BURNS) warnings.push({ code: 'sweet-burns', hottest });
+  const cooling = plan.preparation.reduce((sum, step) => (step.step === 'cool' ? sum + step.duration : sum), 0);
+  const time = cooling + ((plan.loads ?? 1) - 1) * (pulledAt + CHANGE_OVER) + plan.toTable;
+  if (time > TWO_HOURS) warnings.push({ code: 'two-hours', time });
+  for (const step of plan.preparation) {
+    if (step.step === 'marinate' && step.place === 'kitchen' && step.duration > MARINADE_OUTSIDE) {
+      warnings.push({ code: 'marinade-warm', minutes: step.duration / 60 });
+    }
+  }
+  return warnings;
+}
