@@ -4,6 +4,7 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { EARLY_SCRIPT } from '@/ui/early-tap';
 import { Messages } from '@/ui/messages';
 
 export const metadata: Metadata = {
@@ -15,10 +16,11 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   /* a nonce for every request needs dynamic rendering */
-  await headers();
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
     <html lang="en">
       <body>
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: EARLY_SCRIPT }} />
         {children}
         <Messages />
       </body>

@@ -4,13 +4,26 @@ export type Sent =
   | { readonly kind: 'refused'; readonly error: string }
   | { readonly kind: 'away'; readonly error: string };
 
-/** Sends JSON to the app's own server. A server that is away or cannot reach its database counts as not sent. */
-export async function send(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown): Promise<Sent> {
+/** Most that a browser carries on sending once its page is left, characters. Source: fetch standard, 64 KiB for all together. */
+const LEAVING_LIMIT = 60_000;
+
+/**
+ * Sends JSON to the app's own server. A server that is away or cannot reach its database counts as not sent.
+ * @param leaving whether the page is being left: the browser then sends on without it
+ */
+export async function send(
+  method: 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body: unknown,
+  leaving = false,
+): Promise<Sent> {
+  const text = JSON.stringify(body);
   try {
     const response = await fetch(path, {
       method,
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
+      body: text,
+      ...(leaving && text.length < LEAVING_LIMIT ? { keepalive: true } : {}),
     });
     if (response.ok) return { kind: 'done' };
     const answer = (await response.json().catch(() => ({}))) as { error?: string };

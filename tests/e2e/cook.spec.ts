@@ -17,7 +17,7 @@ test('a batch from the bench to the log, through a reload and a long sleep', asy
   await page.reload();
   await expect(nearlySoaked).toBeVisible();
   await page.clock.fastForward('02:00');
-  await expect(page.getByText('· ready')).toBeVisible();
+  await expect(page.getByText('over', { exact: true })).toBeVisible();
   await expectAccessible(page);
 
   await page.getByRole('button', { name: 'The basket is in: start' }).click();

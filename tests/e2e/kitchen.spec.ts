@@ -62,7 +62,12 @@ test('bad requests are refused in words', async ({ page, baseURL }) => {
   await enterOwnKitchen(page);
   const post = (data: unknown, headers: Record<string, string> = { origin: baseURL! }) =>
     page.request.post(`${baseURL}/api/batches`, { data: data as string, headers });
-  const malformed = await post({ batchId: 'x', fryerName: 'F', document: { format: 'drubek.plan' }, forecast: {} });
+  const malformed = await post({
+    batchId: 'x',
+    fryerName: 'F',
+    document: { format: 'drubek.plan', version: 2 },
+    forecast: {},
+  });
   expect(malformed.status()).toBe(422);
   expect(((await malformed.json()) as { error: string }).error).toContain('document.mass_g: is missing');
   expect((await post({ filler: 'x'.repeat(70_000) })).status()).toBe(413);

@@ -18,8 +18,16 @@ export function useSaving(planId: string, fryerId: string, document: PlanFile | 
     if (!document || (stored.current.document === document && stored.current.fryerId === fryerId)) return;
     let stopped = false;
     let timer: ReturnType<typeof setTimeout>;
+    let begun = false;
+    const save = (leaving: boolean) =>
+      send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(document) }, leaving);
+    /* what was moved in the last moment before the page is left is sent on the way out */
+    const onLeave = () => {
+      if (!begun) void save(true);
+    };
     const attempt = async () => {
-      const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(document) });
+      begun = true;
+      const sent = await save(false);
       if (stopped) return;
       if (sent.kind === 'done') {
         stored.current = { document, fryerId };
@@ -31,8 +39,10 @@ export function useSaving(planId: string, fryerId: string, document: PlanFile | 
       }
     };
     timer = setTimeout(attempt, SETTLE);
+    window.addEventListener('pagehide', onLeave);
     return () => {
       stopped = true;
+      window.removeEventListener('pagehide', onLeave);
       clearTimeout(timer);
     };
   }, [planId, fryerId, document]);

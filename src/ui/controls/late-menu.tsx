@@ -1,6 +1,7 @@
 'use client';
 
-import { type ComponentType, type KeyboardEvent, useState } from 'react';
+import { type ComponentType, type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { EARLY, takeEarlyTap } from '../early-tap';
 import type { MenuProps } from './menu';
 
 const load = () => import('./menu').then((part) => part.Menu);
@@ -8,8 +9,12 @@ const load = () => import('./menu').then((part) => part.Menu);
 /** A menu whose code comes when the pointer or the focus nears its button: few pages are opened for their menus. */
 export function LateMenu(props: MenuProps) {
   const [Menu, setMenu] = useState<ComponentType<MenuProps> | null>(null);
-  if (Menu) return <Menu {...props} />;
+  const button = useRef<HTMLButtonElement>(null);
   const open = () => void load().then((menu) => setMenu(() => menu));
+  useEffect(() => {
+    if (takeEarlyTap(button.current)) void load().then((menu) => setMenu(() => menu));
+  }, []);
+  if (Menu) return <Menu {...props} />;
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'ArrowDown') return;
     event.preventDefault();
@@ -17,13 +22,18 @@ export function LateMenu(props: MenuProps) {
   };
   return (
     <button
+      ref={button}
       type="button"
+      {...{ [EARLY]: '' }}
       aria-haspopup="menu"
       aria-expanded={false}
       className={props.className}
       onPointerEnter={() => void load()}
       onFocus={() => void load()}
-      onClick={open}
+      onClick={() => {
+        takeEarlyTap(button.current);
+        open();
+      }}
       onKeyDown={onKeyDown}
     >
       {props.label}

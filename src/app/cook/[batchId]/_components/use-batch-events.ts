@@ -27,6 +27,8 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], o
   const [clockOffset, setClockOffset] = useState(0);
   const sending = useRef(false);
   const queue = useRef<Promise<EventQueue> | null>(null);
+  /* what is told and not yet known to have arrived, for the moment in which the page is left */
+  const unsent = useRef(new Map<string, BatchEvent>());
   const otherTabs = useRef<BroadcastChannel | null>(null);
   const run = useMemo(() => deriveRun(events), [events]);
   const { clock } = run;
@@ -50,6 +52,7 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], o
     setRefused(sent.kind === 'refused' ? sent.error : null);
     if (sent.kind !== 'done') return;
     await kept.forget(pending.map((event) => event.id));
+    pending.forEach(({ id }) => unsent.current.delete(id));
     setWaiting({ count: (await kept.waiting(batchId)).length, lasts: kept.lasts });
   }, [batchId]);
 
@@ -64,6 +67,19 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], o
     const timer = setInterval(() => void flush(), SEND_AGAIN);
     return () => clearInterval(timer);
   }, [batchId, flush, learn]);
+
+  useEffect(() => {
+    /* the queue keeps them as well; sending twice stores once */
+    const onLeave = () => {
+      const events = [...unsent.current.values()];
+      if (events.length > 0) void send('POST', `/api/batches/${batchId}/events`, { events }, true);
+    };
+    window.addEventListener('pagehide', onLeave);
+    return () => {
+      window.removeEventListener('pagehide', onLeave);
+      onLeave();
+    };
+  }, [batchId]);
 
   useEffect(() => {
     if (!('BroadcastChannel' in window)) return;
@@ -123,6 +139,7 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], o
         detail,
       };
       learn([event]);
+      unsent.current.set(event.id, event);
       otherTabs.current?.postMessage(event);
       void (queue.current ??= openQueue()).then((kept) => kept.keep(batchId, event)).then(flush);
     },
