@@ -1,4 +1,5 @@
 import { batchYield } from '../core/cut/batch-yield';
+import { COAT_INGREDIENTS } from '../core/food/coat-by-recipe';
 import { sugarOf } from '../core/food/sugar';
 import type { Food } from '../core/food/food';
 import { fryerFromLabel } from '../core/fryer/fryer-from-label';
@@ -136,6 +137,11 @@ function preparationFromFile(step: PrepStep, surface: number): Plan['preparation
     case 'starch':
     case 'batter':
       return { step: step.step, mass: step.mass_g / 1000 };
+    case 'coat':
+      return {
+        step: 'coat',
+        amounts: Object.fromEntries(COAT_INGREDIENTS.map((name) => [name, step[`${name}_g`] / 1000])),
+      };
     case 'dip':
       return { step: 'dip', bath: step.bath, duration: step.seconds };
     case 'cool':

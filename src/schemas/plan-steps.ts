@@ -13,7 +13,7 @@ const firstSteps = [
   z.strictObject({ step: z.literal('soak'), water_c: between(PLAN_LIMITS.waterC).default(15), minutes }),
   z.strictObject({
     step: z.literal('parcook'),
-    method: z.enum(['boil', 'steam', 'microwave', 'pressure', 'hot-soak']),
+    method: z.enum(['boil', 'steam', 'microwave', 'pressure', 'hot-soak', 'par-fry']),
     minutes,
     water_c: between(PLAN_LIMITS.waterC).default(75),
   }),
@@ -58,6 +58,20 @@ const laterSteps = [
   z.strictObject({ step: z.literal('freeze'), hours: hours.default(12) }),
   z.strictObject({ step: z.literal('press-flat'), thickness_mm: between(PLAN_LIMITS.thicknessMm) }),
   z.strictObject({ step: z.literal('cut'), cut: cutSchema }),
+  /** a coat of one's own, by what goes into it */
+  z.strictObject({
+    step: z.literal('coat'),
+    crumb_g: coatMass.default(0),
+    flour_g: coatMass.default(0),
+    egg_g: coatMass.default(0),
+    aquafaba_g: coatMass.default(0),
+    mustard_g: coatMass.default(0),
+    cheese_g: coatMass.default(0),
+    nuts_g: coatMass.default(0),
+    seeds_g: coatMass.default(0),
+    herbs_g: coatMass.default(0),
+    sugar_g: coatMass.default(0),
+  }),
 ] as const;
 
 /** One temperature on the dial for a while. */

@@ -78,7 +78,7 @@ const STATIONS: Record<StationId, ComponentType<StationProps>> = {
 };
 
 /** Stations that show something of the forecast. */
-const SHOWS_FORECAST: readonly StationId[] = ['soak', 'parcook', 'coat', 'load', 'cook', 'rest', 'steps'];
+const SHOWS_FORECAST: readonly StationId[] = ['produce', 'soak', 'parcook', 'coat', 'load', 'cook', 'rest', 'steps'];
 
 /** Stations that speak of one load; the others of all that is on the board. */
 const BY_LOAD: readonly StationId[] = ['fryer', 'load', 'cook', 'rest'];

@@ -33,6 +33,9 @@ const BINDS_ITSELF = 0.12;
 /** Dial from which sugar on the surface burns before the rest is done, K. Source: caramel darkens from 170 °C, honey and paprika sooner; assumed, 180 °C. */
 const SUGAR_BURNS = 453.15;
 
+/** Sugar of a coat that burns early, kg/kg. Source: assumed, three times that of crumbs. */
+const SWEET_COAT = 0.08;
+
 /** Marinating outside the fridge for longer than this is unsafe, s. Source: food-safety practice, assumed half an hour. */
 const MARINADE_OUTSIDE = 1800;
 
@@ -49,7 +52,7 @@ export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt
   const oil = plan.preparation.reduce((sum, step) => (step.step === 'oil' ? sum + step.mass : sum), 0);
   const filmGM2 = prepared.waterFilm * 1000;
   if (filmGM2 > WET) warnings.push({ code: 'wet-pieces', filmGM2 });
-  if (oil === 0 && does('dredge', 'starch')) warnings.push({ code: 'dry-coat' });
+  if (oil === 0 && does('dredge', 'starch', 'coat')) warnings.push({ code: 'dry-coat' });
   if (prepared.oilDripping * 1000 > WASTED_OIL) {
     warnings.push({ code: 'too-much-oil', drippingG: prepared.oilDripping * 1000 });
   }
@@ -70,7 +73,10 @@ export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt
   const bound = outerCoat(plan) !== null || does('chill', 'freeze') || protein + carbohydrate >= BINDS_ITSELF;
   if (cut.shape === 'formed' && !bound) warnings.push({ code: 'no-binder' });
   const hottest = Math.max(...plan.stages.map(({ temperature }) => temperature));
-  const isSweet = does('marinate') || plan.preparation.some((step) => step.step === 'season' && step.saltShare < 0.5);
+  const isSweet =
+    does('marinate') ||
+    (outerCoat(plan)?.sugar ?? 0) > SWEET_COAT ||
+    plan.preparation.some((step) => step.step === 'season' && step.saltShare < 0.5);
   if (isSweet && hottest > SUGAR_BURNS) warnings.push({ code: 'sweet-burns', hottest });
   const cooling = plan.preparation.reduce((sum, step) => (step.step === 'cool' ? sum + step.duration : sum), 0);
   const time = cooling + ((plan.loads ?? 1) - 1) * (pulledAt + CHANGE_OVER) + plan.toTable;

@@ -1,9 +1,15 @@
+import type { CoatAmounts } from '../food/coat-by-recipe';
 import type { BatchPart, CookEvent, Plan, PreparationStep } from './plan';
 
 /** A preparation step for a share of the pieces: what is measured by mass is divided, what is done by time is repeated. */
 export function divideStep(step: PreparationStep, share: number): PreparationStep {
   if (step.step === 'cook') return { ...step, events: step.events.map((event) => divideOpening(event, share)) };
+  if (step.step === 'coat') return { ...step, amounts: divideAmounts(step.amounts, share) };
   return 'mass' in step ? { ...step, mass: step.mass * share } : step;
+}
+
+function divideAmounts(amounts: CoatAmounts, share: number): CoatAmounts {
+  return Object.fromEntries(Object.entries(amounts).map(([name, mass]) => [name, mass * share]));
 }
 
 function divideOpening(event: CookEvent, share: number): CookEvent {

@@ -1,10 +1,12 @@
 import { BATTER_COAT, type CoatRecipe, CRUMB_COAT } from '../food/coat';
+import { coatByRecipe } from '../food/coat-by-recipe';
 import type { ColourRamp } from '../food/colour-ramp';
 import type { BatchPart } from './plan';
 
 /** The coat that a part wears in the fryer: the last one laid, or the one it is sold in; null for bare pieces. */
 export function outerCoat(part: Pick<BatchPart, 'food' | 'preparation'>): CoatRecipe | null {
-  const last = part.preparation.findLast(({ step }) => step === 'dredge' || step === 'batter');
+  const last = part.preparation.findLast(({ step }) => step === 'dredge' || step === 'batter' || step === 'coat');
+  if (last?.step === 'coat') return coatByRecipe(last.amounts)?.recipe ?? part.food.coat;
   if (last) return last.step === 'dredge' ? CRUMB_COAT : BATTER_COAT;
   return part.food.coat;
 }

@@ -1,4 +1,5 @@
 import type { Cut } from '../cut/cut';
+import type { CoatAmounts } from '../food/coat-by-recipe';
 import type { Food } from '../food/food';
 import type { Wish } from '../food/wish';
 import type { Fryer } from '../plan/fryer';
@@ -7,7 +8,7 @@ import type { Fryer } from '../plan/fryer';
 export type DryingMethod = 'drain' | 'towel' | 'towel-twice' | 'spinner' | 'steam-dry' | 'air';
 
 /** How pieces are cooked before the fryer. */
-export type ParcookMethod = 'boil' | 'steam' | 'microwave' | 'pressure' | 'hot-soak';
+export type ParcookMethod = 'boil' | 'steam' | 'microwave' | 'pressure' | 'hot-soak' | 'par-fry';
 
 /** How oil gets onto the pieces. */
 export type OilingMethod = 'toss' | 'spray' | 'brush';
@@ -47,6 +48,7 @@ export type PreparationStep =
   | { readonly step: 'season'; readonly mass: number; readonly saltShare: number }
   | { readonly step: 'dredge'; readonly layers: 1 | 2 }
   | { readonly step: 'batter'; readonly mass: number }
+  | { readonly step: 'coat'; readonly amounts: CoatAmounts }
   | { readonly step: 'dip'; readonly bath: DipBath; readonly duration: number }
   | { readonly step: 'cool'; readonly duration: number }
   | { readonly step: 'chill'; readonly duration: number }

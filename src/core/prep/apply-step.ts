@@ -13,6 +13,7 @@ import { seasonPieces } from './season';
 import { soakPieces } from './soak';
 import { washStarch } from './water-bath';
 import { FILM_AFTER, MARINADE_FILM } from './water-film';
+import { coatByRecipe } from '../food/coat-by-recipe';
 import { BATTER_COAT, CRUMB_COAT, DREDGED_SOLIDS, SECOND_LAYER } from '../food/coat';
 
 /** Water of a brine, K. Source: assumed, from the tap and kept in the fridge. */
@@ -54,6 +55,10 @@ export function applyStep(hand: InHand, step: Exclude<PreparationStep, { step: '
       return coatWith(hand, CRUMB_COAT, DREDGED_SOLIDS * (step.layers === 2 ? 1 + SECOND_LAYER : 1));
     case 'batter':
       return coatWith(hand, BATTER_COAT, step.mass / hand.surface / (1 + BATTER_COAT.moisture));
+    case 'coat': {
+      const coat = coatByRecipe(step.amounts);
+      return coat ? coatWith(hand, coat.recipe, coat.solids / hand.surface) : undefined;
+    }
     case 'season':
       return seasonPieces(hand, step);
     case 'dip':

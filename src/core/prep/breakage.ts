@@ -22,6 +22,7 @@ export const HANDLING: Record<Exclude<PreparationStep['step'], 'dry' | 'oil'> | 
   season: 0.5,
   dredge: 1.5,
   batter: 1,
+  coat: 1.5,
   dip: 0.5,
   cool: 0.1,
   chill: 0.1,

@@ -49,6 +49,8 @@ export function prepTasks(plan: Plan): PrepTask[] {
       case 'dredge':
       case 'batter':
         return { kind: step.step, duration: HANDS[step.step] };
+      case 'coat':
+        return { kind: 'coat', duration: HANDS.dredge };
       case 'dip':
         return { kind: 'dip', duration: Math.max(HANDS.dip, step.duration) };
       case 'cool':

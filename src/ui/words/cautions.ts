@@ -21,6 +21,8 @@ export const STEP_CAUTIONS = {
   pressure: 'Release the pressure as the cooker’s manual says, steam away from face and hands.',
   soak: 'Boiling water scalds: pour it over the pieces in the sink, never into cold glass, which cracks, nor onto a cold soak that fills the bowl.',
   boil: 'Drain away from you, lid ajar: the steam scalds as the water does.',
+  'deep-oil':
+    'Hot oil: never above 190 °C, pan half full at most, pieces dry; if it burns, the lid on and the heat off, never water. Bought par-fried ones skip this.',
   steam: 'Lift the lid away from you; steam burns worse than water.',
   thaw: 'Thaw in the fridge, not on the table.',
   marinade: 'Not longer than half an hour outside the fridge. Soy, sesame, wheat may be in it.',

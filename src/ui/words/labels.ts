@@ -1,4 +1,5 @@
 import type { Verdict } from '../../core/piece/judge-piece';
+import type { CoatIngredient } from '../../core/food/coat-by-recipe';
 import type { TargetColour, TargetCrispness, Wish } from '../../core/food/wish';
 import type { CookAction, DryingMethod, ParcookMethod } from '../../core/plan/plan';
 import type { BatchEventKind } from '../../core/run/run-state';
@@ -34,7 +35,29 @@ export const PARCOOK_WORDS: Record<ParcookMethod, string> = {
   microwave: 'Microwaved',
   pressure: 'Pressure-cooked',
   'hot-soak': 'Soaked hot',
+  'par-fry': 'Par-fried in oil',
 };
+
+/** Ingredients of a coat as a cook calls them. */
+export const COAT_WORDS: Record<CoatIngredient, string> = {
+  crumb: 'crumbs',
+  flour: 'flour',
+  egg: 'egg',
+  aquafaba: 'aquafaba',
+  mustard: 'mustard',
+  cheese: 'cheese',
+  nuts: 'nuts',
+  seeds: 'seeds',
+  herbs: 'herbs',
+  sugar: 'sugar',
+};
+
+export const BATH_WORDS = {
+  water: 'water',
+  salted: 'salted water',
+  acid: 'water with vinegar',
+  garlic: 'garlic water',
+} as const;
 
 export const ACTION_WORDS: Record<CookAction, string> = {
   shake: 'Shake',

@@ -1,10 +1,11 @@
+import { COAT_INGREDIENTS } from '../../core/food/coat-by-recipe';
 import { cutThickness } from '../../core/cut/piece-geometry';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFood, planFromFile } from '../../schemas/plan-from-file';
 import { cutFromFile } from '../../schemas/cut-from-file';
 import type { AfterStep, PrepStep } from '../../schemas/plan-steps';
 import { filmText, halfMinutes, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
-import { DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from './labels';
+import { BATH_WORDS, COAT_WORDS, DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from './labels';
 import { DRESSING_ORDERS, REST_PLACES } from './step-orders';
 
 /** Food and cut: celeriac, 10 mm sticks. */
@@ -55,6 +56,8 @@ export function prepPhrase(step: PrepStep, units: UnitSystem): string {
       return step.layers === 2 ? 'crumbed twice' : 'crumbed';
     case 'batter':
       return `batter ${massText(step.mass_g, units)}`;
+    case 'coat':
+      return `coated with ${coatWords(step)}`;
     case 'dip':
       return `dipped ${Math.round(step.seconds)} s in ${BATH_WORDS[step.bath]}`;
     case 'cool':
@@ -88,12 +91,13 @@ export function afterPhrase(step: AfterStep, units: UnitSystem): string {
   }
 }
 
-export const BATH_WORDS = {
-  water: 'water',
-  salted: 'salted water',
-  acid: 'water with vinegar',
-  garlic: 'garlic water',
-} as const;
+/** What a coat of one's own is made of, most first: crumbs, cheese and egg. */
+export function coatWords(step: Extract<PrepStep, { step: 'coat' }>): string {
+  const names = COAT_INGREDIENTS.filter((name) => step[`${name}_g`] > 0).sort(
+    (a, b) => step[`${b}_g`] - step[`${a}_g`],
+  );
+  return names.map((name) => COAT_WORDS[name]).join(', ') || 'nothing yet';
+}
 
 const END_WORDS = { stages: '', soft: ' until soft enough to press', pale: ' until the first colour' } as const;
 

@@ -18,6 +18,7 @@ export const STEP_NAMES: Record<AnyStep['step'] | 'preheat', string> = {
   season: 'Season',
   dredge: 'Crumb',
   batter: 'Batter',
+  coat: 'Own coat',
   dip: 'Dip',
   cool: 'Cool',
   chill: 'Chill',

@@ -1,12 +1,13 @@
 import { batchYield } from '../../core/cut/batch-yield';
 import { brineAmounts, dredgeAmounts, marinadeAmount } from '../../core/prep/coat-amounts';
 import { type Spooned, TEASPOONS_IN_CUP, TEASPOONS_IN_TABLESPOON, teaspoonsOf } from '../../core/units/spoons';
+import { COAT_INGREDIENTS, type CoatIngredient } from '../../core/food/coat-by-recipe';
 import type { Plan } from '../../core/plan/plan';
 import type { EarlierCookStep } from '../../schemas/plan-steps';
 import { MARINADE_OUTSIDE, marinadePlace } from '../../schemas/marinade-place';
 import { STEP_CAUTIONS } from './cautions';
 import { halfMinutes, inEighths, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
-import { ACTION_WORDS, SHAPE_WORDS } from './labels';
+import { ACTION_WORDS, COAT_WORDS, SHAPE_WORDS } from './labels';
 import type { AnyStep } from './step-names';
 
 /** What to do at a step, how much of what, and what to beware of. */
@@ -28,6 +29,9 @@ const POT_SALT = 0.01;
 
 /** Salt of a salted dip, kg per kg of water. Source: as the engine takes it, 30 g to the litre. */
 const DIP_SALT = 0.03;
+
+/** Oil for par-frying, °C. Source: as the engine takes it. */
+const PAR_FRY_C = 175;
 
 /** Water warmer than this scalds, °C. Source: scalds within a second from about 65 °C. */
 const SCALDING_C = 60;
@@ -103,6 +107,12 @@ export function stepOrder(step: AnyStep, load: LoadOf, units: UnitSystem): StepO
         STEP_CAUTIONS.dredge,
       );
     }
+    case 'coat': {
+      const parts = COAT_INGREDIENTS.filter((name) => step[`${name}_g`] > 0).map(
+        (name) => `${spoonText(step[`${name}_g`], COAT_SPOONS[name], units)} of ${COAT_WORDS[name]}`,
+      );
+      return say('Mix the coat, press it on all sides', parts.join('; ') || null, coatCaution(step));
+    }
     case 'batter':
       return say('Turn in batter, let it drip', `${massText(step.mass_g, units)} of batter`, STEP_CAUTIONS.batter);
     case 'dip':
@@ -154,6 +164,36 @@ export function stepOrder(step: AnyStep, load: LoadOf, units: UnitSystem): StepO
         STEP_CAUTIONS.keep,
       );
   }
+}
+
+/** By which spoon each ingredient of a coat is measured. */
+const COAT_SPOONS: Record<CoatIngredient, Spooned> = {
+  crumb: 'crumbs',
+  flour: 'flour',
+  egg: 'liquid',
+  aquafaba: 'liquid',
+  mustard: 'liquid',
+  cheese: 'cheese',
+  nuts: 'crumbs',
+  seeds: 'crumbs',
+  herbs: 'herbs',
+  sugar: 'salt',
+};
+
+/** Allergens of a coat, what can stand for egg, and whether it burns early. */
+function coatCaution(step: Extract<AnyStep, { step: 'coat' }>): string {
+  const allergens = [
+    (step.crumb_g > 0 || step.flour_g > 0) && 'gluten',
+    step.egg_g > 0 && 'egg',
+    step.mustard_g > 0 && 'mustard',
+    step.cheese_g > 0 && 'milk',
+    step.nuts_g > 0 && 'nuts',
+    step.seeds_g > 0 && 'often sesame',
+  ].filter((one) => typeof one === 'string');
+  const parts = allergens.length > 0 ? [`Contains ${allergens.join(', ')}.`] : [];
+  if (step.egg_g > 0) parts.push('Without egg: as much thick aquafaba.');
+  if (step.sugar_g > 0) parts.push('Sugar burns early: a lower dial.');
+  return parts.join(' ') || 'Press it on well; loose crumbs burn.';
 }
 
 const DRYING_ORDERS = {
@@ -223,6 +263,12 @@ function parcookOrder(step: Extract<AnyStep, { step: 'parcook' }>, massG: number
       return { text: 'Microwave in a covered dish', amount: null, caution: STEP_CAUTIONS.microwave };
     case 'pressure':
       return { text: 'Pressure-cook over water', amount: null, caution: STEP_CAUTIONS.pressure };
+    case 'par-fry':
+      return {
+        text: `Fry in oil of ${temperatureText(PAR_FRY_C, units)}, lift out, drain`,
+        amount: null,
+        caution: STEP_CAUTIONS['deep-oil'],
+      };
     case 'hot-soak':
       return {
         text: `Keep in water of ${temperatureText(step.water_c, units)}`,

@@ -1,9 +1,14 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { APPETITES, type Appetite } from '@/core/cut/produce-yield';
 import { listFoods } from '@/core/food/catalogue';
 import { STORAGES, type Storage } from '@/core/food/sugar';
+import { pullTimeIn } from '@/core/forecast/forecast';
+import { cookDuration } from '@/core/plan/plan';
+import { beginningOf, withBeginning } from '@/editing/beginning';
+import { Button } from '@/ui/controls/button';
+import { OwnFoodForm } from './own-food-form';
 import { produceVolume } from '@/core/cut/produce';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -12,7 +17,7 @@ import { Lever } from '@/ui/controls/lever';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { GridDrawing } from '@/ui/drawings/grid-drawing';
 import { useUnits } from '@/ui/units-context';
-import { FOOD_CAUTIONS } from '@/ui/words/cautions';
+import { FOOD_CAUTIONS, STEP_CAUTIONS } from '@/ui/words/cautions';
 import { lengthText, massText, percentText, temperatureText } from '@/ui/words/format';
 import { type Board, produceOnBoard, yieldOnBoard } from './board';
 import { typedLength, typedMass } from '@/ui/words/typed-units';
@@ -30,8 +35,11 @@ const LIMITS = [50, 1500] as const;
 const clampMass = (grams: number) => Math.min(LIMITS[1], Math.max(LIMITS[0], Math.round(grams / 5) * 5));
 
 /** What lies on the board, from people, from whole vegetables, or from the scale. */
-export function ProduceStation({ document, plan, board, setBoard, move, release }: StationProps) {
+export function ProduceStation({ document, plan, forecast, board, setBoard, move, release }: StationProps) {
   const units = useUnits();
+  const [asking, setAsking] = useState(false);
+  const beginning = beginningOf(document);
+  const pullMinute = (pullTimeIn(forecast) ?? cookDuration(plan) * 0.75) / 60;
   const withMass = (mass: number): PlanFile => ({ ...document, mass_g: mass });
   const one = useMemo(() => yieldOnBoard(board, plan), [board, plan]);
   /* another source begins from the plan as it is; only what is then told changes the plan */
@@ -56,6 +64,7 @@ export function ProduceStation({ document, plan, board, setBoard, move, release 
         <select
           value={plan.food.id}
           onChange={(event) => {
+            if (event.target.value === 'own') return setAsking(true);
             const food = listFoods().find((candidate) => candidate.id === event.target.value);
             if (!food) return;
             setBoard({ ...board, lengthMm: null, diameterMm: null });
@@ -68,8 +77,23 @@ export function ProduceStation({ document, plan, board, setBoard, move, release 
               {food.name}
             </option>
           ))}
+          <option value="own">{plan.food.id === 'own' ? `${plan.food.name} (own)` : 'A food of your own …'}</option>
         </select>
       </label>
+      {plan.food.id === 'own' && !asking && (
+        <Button look="quiet" className="px-0" onClick={() => setAsking(true)}>
+          Change what its label says
+        </Button>
+      )}
+      {asking && (
+        <OwnFoodForm
+          before={typeof document.food === 'string' ? null : document.food}
+          onAnswer={(food) => {
+            setAsking(false);
+            if (food) release({ ...document, food, name: food.name });
+          }}
+        />
+      )}
       <Choice
         label="How much, from"
         value={board.source}
@@ -120,15 +144,33 @@ export function ProduceStation({ document, plan, board, setBoard, move, release 
       )}
       {board.source === 'board' && <WholeOnes plan={plan} board={board} change={change} one={one} />}
       <Choice
-        label="Where the pieces come from"
-        value={String(document.start_temperature_c)}
-        options={[4, 12, 20].map((temperature) => ({
-          value: String(temperature),
-          word: { 4: 'Fridge', 12: 'Cellar', 20: 'Room' }[temperature]!,
-          note: temperatureText(temperature, units),
-        }))}
-        onChange={(temperature) => release({ ...document, start_temperature_c: Number(temperature) })}
+        label="What the batch begins with"
+        value={beginning}
+        options={[
+          { value: 'board', word: 'Raw, from the board' },
+          { value: 'frozen', word: 'Raw, frozen' },
+          { value: 'par-fried', word: 'Par-fried and frozen' },
+          { value: 'kept', word: 'What was kept of it' },
+        ]}
+        onChange={(next) => release(withBeginning(document, next, pullMinute))}
       />
+      {beginning === 'kept' && (
+        <StationCaution>
+          {STEP_CAUTIONS.keep} The first cook stands as it was planned; its hours in the fridge are under All steps.
+        </StationCaution>
+      )}
+      {beginning === 'board' && (
+        <Choice
+          label="Where the pieces come from"
+          value={String(document.start_temperature_c)}
+          options={[4, 12, 20].map((temperature) => ({
+            value: String(temperature),
+            word: { 4: 'Fridge', 12: 'Cellar', 20: 'Room' }[temperature]!,
+            note: temperatureText(temperature, units),
+          }))}
+          onChange={(temperature) => release({ ...document, start_temperature_c: Number(temperature) })}
+        />
+      )}
       <PricedChoice
         label="How it was kept"
         value={document.storage}

@@ -1,13 +1,13 @@
 'use client';
 
 import { marinadePlace } from '@/schemas/marinade-place';
+import { COAT_INGREDIENTS } from '@/core/food/coat-by-recipe';
 import { cutFromFile } from '@/schemas/cut-from-file';
 import { DRESSINGS, type EarlierCookStep } from '@/schemas/plan-steps';
 import { Choice } from '@/ui/controls/choice';
 import { Lever } from '@/ui/controls/lever';
 import { useUnits } from '@/ui/units-context';
-import { DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from '@/ui/words/labels';
-import { BATH_WORDS } from '@/ui/words/plan-text';
+import { BATH_WORDS, COAT_WORDS, DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from '@/ui/words/labels';
 import { DRESSING_ORDERS, REST_PLACES } from '@/ui/words/step-orders';
 import type { AnyStep } from '@/ui/words/step-names';
 import { typedLength, typedMass, typedTemperature } from '@/ui/words/typed-units';
@@ -154,6 +154,20 @@ export function StepFields({ step, set }: { step: AnyStep; set: Set }) {
       return grams(step, 60, 0.5);
     case 'batter':
       return grams(step, 500, 5);
+    case 'coat':
+      return COAT_INGREDIENTS.map((name) => (
+        <Lever
+          key={name}
+          label={capital(COAT_WORDS[name])}
+          value={step[`${name}_g`]}
+          limits={[0, 200]}
+          step={1}
+          unit="g"
+          typed={typedMass(units)}
+          onMove={(value) => set({ ...step, [`${name}_g`]: value }, false)}
+          onRelease={(value) => set({ ...step, [`${name}_g`]: value }, true)}
+        />
+      ));
     case 'dredge':
       return (
         <Choice
