@@ -97,9 +97,9 @@ export function newPrepSteps(massG: number): PrepStep[] {
     { step: 'batter', mass_g: grams(100) },
     {
       step: 'coat',
-      crumb_g: grams(50),
-      flour_g: grams(15),
-      egg_g: grams(40),
+      crumb_g: grams(25),
+      flour_g: grams(8),
+      egg_g: grams(20),
       aquafaba_g: 0,
       mustard_g: 0,
       cheese_g: 0,

@@ -8,6 +8,7 @@ import {
   memo,
   useCallback,
   useDeferredValue,
+  useEffect,
   useLayoutEffect,
   useMemo,
   useRef,
@@ -38,6 +39,7 @@ import { stationFold } from './stations/station-fold';
 import { StationDrawing } from './stations/station-drawing';
 import { StationStrip } from './stations/station-strip';
 import { PlanMenu } from './plan-menu';
+import { fromShelf, shelve } from './plan-shelf';
 import { PlanName } from './plan-name';
 import { useBenchKeys } from './use-bench-keys';
 import { usePlanHistory } from './use-plan-history';
@@ -113,8 +115,10 @@ export function Bench({
 }) {
   const router = useRouter();
   const units = useUnits();
-  const history = usePlanHistory(initial);
+  const [begun] = useState(() => fromShelf(planId, initial));
+  const history = usePlanHistory(begun);
   const { document } = history;
+  useEffect(() => shelve(planId, initial, document), [planId, initial, document]);
   const [fryerId, setFryerId] = useState(initialFryerId);
   const [station, setStation] = useState<StationId>('cut');
   const [serveAt, setServeAt] = useState('19:00');
@@ -134,7 +138,7 @@ export function Bench({
   useLayoutEffect(() => void (now.current = { document, plan }), [document, plan]);
   const readPlan = useCallback(() => now.current, []);
   const live = useLiveForecast(document, true);
-  const saving = useSaving(planId, fryerId, history.settled ? document : null, initial);
+  const saving = useSaving(planId, fryerId, history.settled ? document : null, begun);
 
   /* the worker begins on a moved lever before the page is drawn */
   const { move: moveHistory, release: releaseHistory } = history;

@@ -19,7 +19,11 @@ export function Menu({ label, className, items }: MenuProps) {
     <DropdownMenu.Root defaultOpen>
       <DropdownMenu.Trigger className={className}>{label}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" className="z-20 min-w-56 tray p-1.5 text-iron">
+        <DropdownMenu.Content
+          align="end"
+          collisionPadding={8}
+          className="z-20 max-h-(--radix-dropdown-menu-content-available-height) min-w-56 overflow-y-auto tray p-1.5 text-iron"
+        >
           {items.map(({ word, act }) => (
             <DropdownMenu.Item key={word} className={ITEM} onSelect={act}>
               {word}
