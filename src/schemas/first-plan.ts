@@ -5,6 +5,8 @@ export const FIRST_PLAN: PlanFile = {
   format: 'drubek.plan',
   version: 2,
   loads: { count: 1, serve: 'as-they-come' },
+  portions: 2,
+  sides: [],
   name: 'Potato sticks',
   food: 'potato-floury',
   storage: 'usual',

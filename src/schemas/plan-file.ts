@@ -103,9 +103,20 @@ const loads = z.strictObject({
   current: z.int().min(1).max(8).optional(),
 });
 
+/** A sauce, dip or side of one's own: amount per head, hands, and how long before the table it must stand ready. */
+const side = z.strictObject({
+  name: z.string().trim().min(1).max(60),
+  grams_per_head: z.number().min(0).max(1000).default(40),
+  hands_minutes: z.number().min(0).max(240).default(5),
+  lead_hours: z.number().min(0).max(72).default(0),
+});
+
 const secondVersion = z.strictObject({
   ...produce,
   version: z.literal(2),
+  /** people it is for, for what is measured per head */
+  portions: z.int().min(1).max(40).default(2),
+  sides: z.array(side).max(8).default([]),
   loads: loads.prefault({}),
   fryer: fryer
     .extend({
@@ -159,6 +170,8 @@ export interface PlanFile extends Omit<
   readonly fryer: z.output<typeof firstVersion>['fryer'] & { readonly start_c?: number | undefined };
   readonly version: 2;
   readonly loads: z.output<typeof loads>;
+  readonly portions: number;
+  readonly sides: z.output<typeof side>[];
   readonly prep: PrepStep[];
   readonly after: AfterStep[];
   readonly target: Wish;
@@ -169,6 +182,8 @@ function upgraded({ rest, prep, ...file }: z.output<typeof firstVersion>): PlanF
     ...file,
     version: 2,
     loads: { count: 1, serve: 'as-they-come' },
+    portions: 2,
+    sides: [],
     prep,
     after: rest ? [{ step: 'rest', ...rest }] : [],
   });

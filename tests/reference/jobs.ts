@@ -36,7 +36,7 @@ const fry = (
 const first = (temperature_c: number, minutes: number, until: 'stages' | 'soft' | 'pale'): Steps[number] => ({
   step: 'cook',
   stages: [{ minutes, temperature_c }],
-  events: [{ minute: 6, action: 'shake' }],
+  events: [{ minute: minutes / 2, action: 'shake' }],
   until,
 });
 

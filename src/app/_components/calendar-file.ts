@@ -59,6 +59,9 @@ export function calendarOf(
     add(STEP_NAMES[step.step].toLowerCase(), at, afterSeconds(step));
     at = addSeconds(at, afterSeconds(step));
   }
+  for (const { name, hands_minutes, lead_hours } of document.sides) {
+    add(name, subSeconds(table, hands_minutes * 60 + lead_hours * 3600), hands_minutes * 60);
+  }
   const { value } = createEvents(events);
   return value ?? null;
 }

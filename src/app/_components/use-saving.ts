@@ -31,9 +31,6 @@ export function useSaving(planId: string, fryerId: string, document: PlanFile | 
       if (stopped) return;
       if (sent.kind === 'done') {
         stored.current = { document, fryerId };
-        /* a reload must find this plan, not another new one */
-        const { pathname, search } = window.location;
-        if (pathname === '/' && search !== `?plan=${planId}`) window.history.replaceState(null, '', `/?plan=${planId}`);
         setWords('Saved');
       } else if (sent.kind === 'refused') setWords(`Not saved: ${sent.error}`);
       else {

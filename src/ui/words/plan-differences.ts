@@ -2,7 +2,7 @@ import type { PlanFile } from '../../schemas/plan-file';
 import { areaText, massText, percentText, temperatureText, type UnitSystem } from './format';
 import { wishText } from './labels';
 import { openingsText } from './opening-text';
-import { afterPhrase, cutText, prepPhrase } from './plan-text';
+import { afterPhrase, cutText, hoursText, prepPhrase } from './plan-text';
 import { STEP_NAMES } from './step-names';
 
 /** One thing in which two plans differ, as each has it. */
@@ -38,6 +38,7 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
   said.set('Openings', openingsText(document, units) || 'none');
   said.set('Wished', wishText(target));
   for (const step of document.after) sayOnce(said, STEP_NAMES[step.step], afterPhrase(step, units));
+  for (const { name, lead_hours } of document.sides) sayOnce(said, 'Side', `${name}, ${hoursText(lead_hours)} before`);
   return said;
 }
 

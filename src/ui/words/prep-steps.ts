@@ -10,7 +10,7 @@ import { halfMinutes, massText, temperatureText, type UnitSystem, wholeMinutes }
 import { ACTION_CAUTIONS, STEP_CAUTIONS } from './cautions';
 import { wholePlanFromFile } from '../../schemas/plan-from-file';
 import { openingText } from './opening-text';
-import { cutText } from './plan-text';
+import { cutText, hoursText } from './plan-text';
 import { stepOrder, type StepOrder } from './step-orders';
 
 /** One line of a prep card: what to do, and for how long, s; null where it takes no time of its own. */
@@ -47,6 +47,13 @@ export function cardSteps(
   ];
   const { preheat } = document.fryer;
   const first = document.cook.stages[0]!;
+  for (const side of document.sides) {
+    const lead = side.lead_hours > 0 ? `, ${hoursText(side.lead_hours)} before the table` : '';
+    steps.push({
+      text: `${side.name}: ${massText(side.grams_per_head * document.portions, units)}${lead}.`,
+      duration: side.hands_minutes * 60,
+    });
+  }
   steps.push({
     text: preheat
       ? `Preheat to ${temperatureText(preheat.temperature_c, units)} while the last steps go on.`

@@ -13,6 +13,7 @@ import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { wholeMinutes, massText, percentText, temperatureText } from '@/ui/words/format';
 import type { StationProps } from './station';
+import { SidesList } from './sides-list';
 import { StationCaution } from './station-caution';
 import { pullTimeIn } from '@/core/forecast/forecast';
 
@@ -24,7 +25,7 @@ const PLACES: readonly { value: HoldPlace; word: string }[] = [
 ];
 
 /** Between drawer and table: how long the bite lasts, what a few minutes back in the fryer restore, and the salt. */
-export function RestStation({ document, plan, forecast, move, release }: StationProps) {
+export function RestStation({ document, plan, forecast, serveAt, move, release }: StationProps) {
   const units = useUnits();
   const rest = restOf(document);
   const withPart = (part: Partial<typeof rest>): PlanFile => withRest(document, { ...rest, ...part });
@@ -88,6 +89,7 @@ export function RestStation({ document, plan, forecast, move, release }: Station
           lies above it.
         </p>
       )}
+      <SidesList document={document} serveAt={serveAt} release={release} />
       <StationCaution>{STEP_CAUTIONS.rest}</StationCaution>
     </div>
   );

@@ -249,10 +249,14 @@ function CookFields({ step, set }: { step: EarlierCookStep; set: Set }) {
   const units = useUnits();
   const [first] = step.stages;
   if (!first) return null;
-  const withStage = (part: Partial<typeof first>): AnyStep => ({
-    ...step,
-    stages: step.stages.with(0, { ...first, ...part }),
-  });
+  /* the one shake stays at half time */
+  const withStage = (part: Partial<typeof first>): AnyStep => {
+    const stage = { ...first, ...part };
+    const events = step.events.map((event) =>
+      step.events.length === 1 ? { ...event, minute: stage.minutes / 2 } : event,
+    );
+    return { ...step, stages: step.stages.with(0, stage), events };
+  };
   const turns = step.events.length > 0;
   return (
     <>

@@ -32,6 +32,7 @@ import { Button } from '@/ui/controls/button';
 import { LateMenu } from '@/ui/controls/late-menu';
 import { useOutcomes } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
+import { useCalm } from '@/ui/use-calm';
 import { temperatureText, wholeMinutes } from '@/ui/words/format';
 import { priceText } from '@/ui/words/price-text';
 import { STEP_NAMES, type AnyStep } from '@/ui/words/step-names';
@@ -39,12 +40,19 @@ import { stepOrder } from '@/ui/words/step-orders';
 import type { StationProps } from './station';
 import { StepFields } from './step-fields';
 
+/** Rest after the last change before prices are asked for, ms. */
+const PRICES_REST = 900;
+
 /** The whole job in the order done: moved by hand or by keys, each step opened to be set, with what leaving it out would change. */
 export function StepsStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
   const [open, setOpen] = useState<string | null>(null);
   const pull = pullTimeIn(forecast);
-  const [base, ...without] = useOutcomes([document, ...document.prep.map((_, i) => withoutStep(document, 'prep', i))]);
+  /* a price for every step is much to ask: only once the list has kept still */
+  const calm = useCalm(document, PRICES_REST);
+  const [base, ...without] = useOutcomes(
+    calm === document ? [calm, ...calm.prep.map((_, i) => withoutStep(calm, 'prep', i))] : [],
+  );
   const priceOf = (i: number) => {
     const outcome = without[i];
     return base && outcome ? `without it: ${priceText(base, outcome, 2)}` : 'without it: …';
