@@ -90,6 +90,21 @@ try {
   await page.mouse.wheel(0, 2000);
   await settle();
   await take('bench-find-better');
+  await page.goto(address);
+  await page.getByText(INTERVAL).waitFor();
+  await station('All steps');
+  const add = async (name) => {
+    await page.getByRole('button', { name: 'Add a step before' }).click();
+    await page.getByRole('menuitem', { name, exact: true }).click();
+  };
+  for (const name of ['First cook', 'Press flat', 'Dip']) await add(name);
+  await page.getByRole('button', { name: 'Close' }).click();
+  await prices();
+  await page.mouse.wheel(0, 120);
+  await settle();
+  await take('bench-steps');
+  for (let n = 0; n < 3; n++) await page.getByRole('button', { name: 'Undo' }).click();
+  await settle();
   await page.goto(`${address}/plans`);
   await settle();
   await take('plans');

@@ -85,8 +85,11 @@ function settings(step: AnyStep): { levers: [string, number][]; choices: [string
     case 'oil':
       levers.push(['Grams', step.mass_g ?? 0]);
       break;
-    case 'starch':
     case 'season':
+      choices.push(['Of it salt', step.salt_share === 1 ? 'All' : 'Half']);
+      levers.push(['Grams', step.mass_g]);
+      break;
+    case 'starch':
     case 'batter':
       levers.push(['Grams', step.mass_g]);
       break;

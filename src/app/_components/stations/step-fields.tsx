@@ -150,8 +150,23 @@ export function StepFields({ step, set }: { step: AnyStep; set: Set }) {
     case 'oil':
       return grams({ ...step, mass_g: step.mass_g ?? 0 }, 60, 0.5);
     case 'starch':
-    case 'season':
       return grams(step, 60, 0.5);
+    case 'season':
+      return (
+        <>
+          {grams(step, 60, 0.5)}
+          <Choice
+            label="Of it salt"
+            value={step.salt_share >= 0.75 ? 'all' : step.salt_share < 0.25 ? 'none' : 'half'}
+            options={[
+              { value: 'all', word: 'All of it' },
+              { value: 'half', word: 'Half' },
+              { value: 'none', word: 'None' },
+            ]}
+            onChange={(share) => set({ ...step, salt_share: { all: 1, half: 0.5, none: 0 }[share] }, true)}
+          />
+        </>
+      );
     case 'batter':
       return grams(step, 500, 5);
     case 'coat':
