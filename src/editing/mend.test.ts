@@ -109,6 +109,14 @@ test.each(SPOILT)('%s is warned of, and its mend is a plan without it', (code, c
   expect(mend.document.mass_g).toBe(document.mass_g);
 });
 
+test('a towel goes where it dries: after the last dip, not before the first cook', () => {
+  const document = documentOf({
+    steps: [{ step: 'dry', method: 'towel' }, OIL, cook(12, 150), { step: 'dip', seconds: 10 }, cook()],
+  });
+  const mend = mendOf({ code: 'wet-pieces', filmGM2: 200 }, document, 10)!;
+  expect(mend.document.prep.map(({ step }) => step)).toEqual(['dry', 'oil', 'cook', 'dip', 'dry']);
+});
+
 test('chips at full heat are mended by the dial, not by a shake', () => {
   const document = documentOf({ ...CHIPS, steps: [OIL, cook(25, 190, [{ minute: 4, action: 'shake' }])] });
   expect(mendOf({ code: 'never-together', peakShare: 0.6 }, document, 8)).toMatchObject({ kind: 'chips-cooler' });

@@ -186,10 +186,16 @@ function withLessOil(document: PlanFile): PlanFile {
   return { ...document, prep };
 }
 
+/** Steps that leave pieces wet. */
+const WETTING: ReadonlySet<string> = new Set(['rinse', 'soak', 'dip', 'parcook', 'brine', 'marinate']);
+
 function withDryTowel(document: PlanFile): PlanFile {
-  const at = document.prep.findLastIndex(({ step }) => step === 'dry');
-  if (at >= 0) return withStepChanged(document, 'prep', at, { step: 'dry', method: 'towel' });
-  return withPrepStep(document, 'dry', { step: 'dry', method: 'towel' });
+  const towel = { step: 'dry', method: 'towel' } as const;
+  const wetted = document.prep.findLastIndex(({ step }) => WETTING.has(step));
+  const dried = document.prep.findLastIndex(({ step }) => step === 'dry');
+  /* a towel before the last wetting dries nothing that goes in */
+  if (dried > wetted) return withStepChanged(document, 'prep', dried, towel);
+  return withStepPutIn(document, 'prep', wetted + 1, towel);
 }
 
 function parcookedShorter(document: PlanFile): Mend | null {

@@ -100,7 +100,7 @@ export const ForecastPanel = memo(function ForecastPanel({
         <dd>{oilText(forecast.oil.used * 1000 * count)}</dd>
         <dt className="text-iron-soft">Energy, all stages</dt>
         <dd>{(forecast.record.energy / 3.6e6).toFixed(2)} kWh</dd>
-        <dt className="text-iron-soft">Openings</dt>
+        <dt className="text-iron-soft sm:col-start-1">Openings</dt>
         <dd className="sm:col-span-3">{openingsText(document, units) || 'none'}</dd>
       </dl>
       <WarningList forecast={forecast} document={document} release={release} />

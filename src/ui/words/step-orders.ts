@@ -36,16 +36,16 @@ const PAR_FRY_C = 175;
 /** Water warmer than this scalds, °C. Source: scalds within a second from about 65 °C. */
 const SCALDING_C = 60;
 
-/** Grams with spoons or cups beside: 8 g (1 tbsp). */
+/** Grams with spoons or cups beside: 8 g (1 tbsp); in a US kitchen 0.3 oz (8 g), 1 tbsp. */
 export function spoonText(massG: number, what: Spooned, units: UnitSystem): string {
   const spoons = teaspoonsOf(what, massG / 1000);
   const inSpoons =
     spoons >= TEASPOONS_IN_CUP / 3
       ? `${inEighths(spoons / TEASPOONS_IN_CUP)} cup`
-      : spoons >= TEASPOONS_IN_TABLESPOON
+      : Math.round(spoons * 8) / 8 >= TEASPOONS_IN_TABLESPOON
         ? `${inEighths(spoons / TEASPOONS_IN_TABLESPOON)} tbsp`
         : `${inEighths(spoons)} tsp`;
-  return `${massText(massG, units)}, ${inSpoons}`;
+  return units === 'us' ? `${massText(massG, units)}, ${inSpoons}` : `${massText(massG, units)} (${inSpoons})`;
 }
 
 /** A step as an order to hands, with its amounts for this load and its caution. */

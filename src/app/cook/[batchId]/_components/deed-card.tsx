@@ -43,7 +43,7 @@ export function DeedCard({
       <p
         className={clsx(
           'font-display leading-[1.05] font-bold',
-          large ? 'text-[clamp(44px,7vw,88px)]' : 'text-[32px]',
+          large ? 'text-[clamp(40px,6vw,76px)]' : 'text-[32px]',
           !large && !running && 'text-ash',
         )}
       >
@@ -54,7 +54,7 @@ export function DeedCard({
         aria-label={`${order.text}: ${clockText(left)}`}
         className={clsx(
           'font-display leading-none font-bold',
-          large ? 'text-[clamp(64px,12vw,150px)]' : 'text-[44px]',
+          large ? 'text-[clamp(64px,10vw,124px)]' : 'text-[44px]',
           !large && !running && 'text-ash',
         )}
       >
