@@ -54,6 +54,7 @@ const SPOILT: [Warning['code'], Partial<SecondPlanFile>][] = [
   ['sweet-burns', { steps: [OIL, { step: 'season', mass_g: 12, salt_share: 0.2 }, cook(30, 200)] }],
   ['dry-coat', { food: 'courgette', cut: { shape: 'slice', thickness_mm: 12 }, steps: [{ step: 'dredge' }, cook()] }],
   ['too-much-oil', { steps: [{ step: 'oil', mass_g: 90 }, cook()] }],
+  ['oil-smokes', { steps: [{ step: 'oil', mass_g: 8, kind: 'olive' }, cook(35, 200)] }],
   [
     'over-boiled',
     { steps: [{ step: 'parcook', method: 'boil', minutes: 20 }, { step: 'dry', method: 'steam-dry' }, OIL, cook()] },

@@ -22,6 +22,7 @@ export interface Mend {
     | 'dry'
     | 'oil'
     | 'less-oil'
+    | 'refined-oil'
     | 'parcook-shorter'
     | 'fewer-openings'
     | 'no-liner'
@@ -95,6 +96,14 @@ export function mendOf(warning: Warning, document: PlanFile, pullMinute: number)
     case 'too-much-oil':
     case 'smoke':
       return { kind: 'less-oil', document: withLessOil(document) };
+    case 'oil-smokes':
+      return {
+        kind: 'refined-oil',
+        document: {
+          ...document,
+          prep: document.prep.map((step) => (step.step === 'oil' ? { ...step, kind: 'refined' as const } : step)),
+        },
+      };
     case 'over-boiled':
     case 'breaks':
       return parcookedShorter(document);

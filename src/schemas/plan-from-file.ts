@@ -131,6 +131,7 @@ function preparationFromFile(step: PrepStep, surface: number): Plan['preparation
         step: 'oil',
         mass: (step.mass_g ?? (step.film_g_m2 ?? 0) * surface) / 1000,
         method: step.method ?? 'toss',
+        ...(step.kind === undefined ? {} : { kind: step.kind }),
       };
     case 'season':
       return { step: 'season', mass: step.mass_g / 1000, saltShare: step.salt_share };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { OIL_KINDS } from '../core/food/oil-kind';
 import { between } from './between';
 import { cutSchema } from './cut-schema';
 import { PLAN_LIMITS } from './plan-limits';
@@ -36,6 +37,8 @@ const firstSteps = [
     mass_g: between(PLAN_LIMITS.oilG).optional(),
     film_g_m2: between(PLAN_LIMITS.filmGM2).optional(),
     method: z.enum(['toss', 'spray', 'brush']).optional(),
+    /** refined unless given; others smoke sooner */
+    kind: z.enum(OIL_KINDS).optional(),
   }),
   z.strictObject({ step: z.literal('starch'), mass_g: coatMass }),
   z.strictObject({

@@ -2,6 +2,7 @@ import { cutThickness } from '../cut/piece-geometry';
 import { freshLayers } from '../fryer/layers';
 import { drawerOutFor } from '../batch/cook-clock';
 import { CHANGE_OVER } from './change-over';
+import { SMOKES_FROM } from '../food/oil-kind';
 import { outerCoat } from '../plan/outer-ramp';
 import { cutAsLoaded } from '../plan/cut-as-loaded';
 import { isMixing, type Plan, type PreparationStep } from '../plan/plan';
@@ -73,6 +74,14 @@ export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt
   const bound = outerCoat(plan) !== null || does('chill', 'freeze') || protein + carbohydrate >= BINDS_ITSELF;
   if (cut.shape === 'formed' && !bound) warnings.push({ code: 'no-binder' });
   const hottest = Math.max(...plan.stages.map(({ temperature }) => temperature));
+  for (const step of plan.preparation) {
+    if (step.step !== 'oil' || step.mass === 0) continue;
+    const { kind = 'refined' } = step;
+    if (hottest > SMOKES_FROM[kind]) {
+      warnings.push({ code: 'oil-smokes', kind, from: SMOKES_FROM[kind] });
+      break;
+    }
+  }
   const isSweet =
     does('marinate') ||
     (outerCoat(plan)?.sugar ?? 0) > SWEET_COAT ||

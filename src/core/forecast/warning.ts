@@ -1,3 +1,5 @@
+import type { OilKind } from '../food/oil-kind';
+
 /** What a forecast warns of; the words are made in the interface. */
 export type Warning =
   | { readonly code: 'power-limited'; readonly minutesAtFullPower: number; readonly airBelowDial: number }
@@ -25,6 +27,8 @@ export type Warning =
   | { readonly code: 'liner-loose'; readonly covered: number }
   /** thin slices lie on one another and are not moved soon */
   | { readonly code: 'slices-stick' }
+  /** the dial is above what this oil bears, K */
+  | { readonly code: 'oil-smokes'; readonly kind: OilKind; readonly from: number }
   | { readonly code: 'no-binder' }
   | { readonly code: 'sweet-burns'; readonly hottest: number }
   | { readonly code: 'marinade-warm'; readonly minutes: number }

@@ -1,6 +1,7 @@
 import type { Cut } from '../cut/cut';
 import type { CoatAmounts } from '../food/coat-by-recipe';
 import type { Food } from '../food/food';
+import type { OilKind } from '../food/oil-kind';
 import type { Wish } from '../food/wish';
 import type { Fryer } from '../plan/fryer';
 
@@ -43,7 +44,7 @@ export type PreparationStep =
   | { readonly step: 'marinate'; readonly duration: number; readonly place: 'kitchen' | 'fridge' }
   | { readonly step: 'brine'; readonly duration: number }
   | { readonly step: 'dry'; readonly method: DryingMethod; readonly duration: number | null }
-  | { readonly step: 'oil'; readonly mass: number; readonly method: OilingMethod }
+  | { readonly step: 'oil'; readonly mass: number; readonly method: OilingMethod; readonly kind?: OilKind }
   | { readonly step: 'starch'; readonly mass: number }
   | { readonly step: 'season'; readonly mass: number; readonly saltShare: number }
   | { readonly step: 'dredge'; readonly layers: 1 | 2 }

@@ -1,5 +1,6 @@
 import type { Verdict } from '../../core/piece/judge-piece';
 import type { CoatIngredient } from '../../core/food/coat-by-recipe';
+import type { OilKind } from '../../core/food/oil-kind';
 import type { TargetColour, TargetCrispness, Wish } from '../../core/food/wish';
 import type { CookAction, DryingMethod, ParcookMethod } from '../../core/plan/plan';
 import type { BatchEventKind } from '../../core/run/run-state';
@@ -58,6 +59,15 @@ export const BATH_WORDS = {
   acid: 'water with vinegar',
   garlic: 'garlic water',
 } as const;
+
+/** Kinds of oil as a cook calls them. */
+export const OIL_WORDS: Record<OilKind, string> = {
+  refined: 'refined oil',
+  olive: 'olive oil',
+  'cold-pressed': 'cold-pressed oil',
+  butter: 'butter',
+  sesame: 'sesame oil',
+};
 
 export const ACTION_WORDS: Record<CookAction, string> = {
   shake: 'Shake',

@@ -22,6 +22,8 @@ export function mendText({ kind, document }: Mend, units: UnitSystem): string {
       return 'Oil after coating';
     case 'less-oil':
       return 'As much oil as clings';
+    case 'refined-oil':
+      return 'Use refined oil';
     case 'parcook-shorter': {
       const step = document.prep.find((one) => one.step === 'parcook');
       return `Par-cook ${step?.step === 'parcook' ? halfMinutes(step.minutes * 60) : ''} min`;

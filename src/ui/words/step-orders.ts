@@ -7,7 +7,7 @@ import type { EarlierCookStep } from '../../schemas/plan-steps';
 import { MARINADE_OUTSIDE, marinadePlace } from '../../schemas/marinade-place';
 import { STEP_CAUTIONS } from './cautions';
 import { halfMinutes, inEighths, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
-import { ACTION_WORDS, COAT_WORDS, SHAPE_WORDS } from './labels';
+import { ACTION_WORDS, COAT_WORDS, OIL_WORDS, SHAPE_WORDS } from './labels';
 import type { AnyStep } from './step-names';
 
 /** What to do at a step, how much of what, and what to beware of. */
@@ -93,7 +93,11 @@ export function stepOrder(step: AnyStep, load: LoadOf, units: UnitSystem): StepO
       return say(DRYING_ORDERS[step.method], null, STEP_CAUTIONS.dry);
     case 'oil': {
       const grams = step.mass_g ?? (step.film_g_m2 ?? 0) * surface;
-      return say(OILING_ORDERS[step.method ?? 'toss'], `${oilText(grams)} of oil`, STEP_CAUTIONS.coat);
+      return say(
+        OILING_ORDERS[step.method ?? 'toss'],
+        `${oilText(grams)} of ${step.kind === undefined ? 'oil' : OIL_WORDS[step.kind]}`,
+        STEP_CAUTIONS.coat,
+      );
     }
     case 'starch':
       return say('Dust with starch, turn until none is loose', `${spoonText(step.mass_g, 'starch', units)} of starch`);

@@ -1,5 +1,7 @@
 import type { Warning } from '../../core/forecast/warning';
-import { halfMinutes, massText, percentText, temperatureGapText, type UnitSystem } from './format';
+import { celsiusFromKelvin } from '../../core/units/temperature';
+import { halfMinutes, massText, percentText, temperatureGapText, temperatureText, type UnitSystem } from './format';
+import { OIL_WORDS } from './labels';
 
 /** A warning as one plain sentence that says what to change. */
 export function warningText(warning: Warning, units: UnitSystem): string {
@@ -44,6 +46,8 @@ export function warningText(warning: Warning, units: UnitSystem): string {
       return 'The liner is not held down by food: the fan lifts it into the heater. Leave it out, also in the preheat.';
     case 'slices-stick':
       return 'Thin slices lie on one another and will cling. Shake within the first five minutes.';
+    case 'oil-smokes':
+      return `${OIL_WORDS[warning.kind].charAt(0).toUpperCase()}${OIL_WORDS[warning.kind].slice(1)} smokes from about ${temperatureText(celsiusFromKelvin(warning.from), units)}, below this dial. Use refined oil, or add it at the end.`;
     case 'no-binder':
       return 'Shaped pieces of this food have nothing that binds them and may fall apart. Chill them an hour, or coat them; lay them in one by one.';
     case 'sweet-burns':

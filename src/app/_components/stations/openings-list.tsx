@@ -3,7 +3,14 @@
 import { ChevronDown, X } from 'lucide-react';
 import { useState } from 'react';
 import { listFoods } from '@/core/food/catalogue';
-import { stageEnd, withOpeningChanged, withOpeningPutIn, withoutOpening } from '@/editing/edit-cook';
+import {
+  stageEnd,
+  withDialTurn,
+  withOpeningChanged,
+  withOpeningPutIn,
+  withoutOpening,
+  withStages,
+} from '@/editing/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
@@ -40,6 +47,17 @@ function newOpenings(minute: number, document: PlanFile): Opening[] {
       },
     },
   ];
+}
+
+/** What a dial turned half way goes down by, °C, and its coolest. Source: chosen, one step a cook would try. */
+const TURNED_BY = 20;
+const COOLEST = 100;
+
+/** The plan with its dial turned down half way to the pull: a stage more, to be set like the others. */
+function withDialTurned(document: PlanFile, pullMinute: number): PlanFile {
+  const { stages } = document.cook;
+  const celsius = Math.max(COOLEST, stages.at(-1)!.temperature_c - TURNED_BY);
+  return withStages(document, withDialTurn(stages, Math.max(1, Math.round(pullMinute) / 2), celsius));
 }
 
 /** The openings one by one: when, what, and what it brings; each can be set, moved and taken out. */
@@ -111,13 +129,16 @@ export function OpeningsList({
           </>
         }
         className="min-h-11 rounded-part border-2 border-rim px-4 text-[15px] font-semibold text-rim"
-        items={newOpenings(Math.max(0.5, Math.round(pullMinute) / 2), document).map((opening) => ({
-          word: opening.action === 'add' ? 'Add more food' : openingText(opening, document, units),
-          act: () => {
-            setOpen(document.cook.events.length);
-            release(withOpeningPutIn(document, opening));
-          },
-        }))}
+        items={[
+          ...newOpenings(Math.max(0.5, Math.round(pullMinute) / 2), document).map((opening) => ({
+            word: opening.action === 'add' ? 'Add more food' : openingText(opening, document, units),
+            act: () => {
+              setOpen(document.cook.events.length);
+              release(withOpeningPutIn(document, opening));
+            },
+          })),
+          { word: 'Turn the dial', act: () => release(withDialTurned(document, pullMinute)) },
+        ]}
       />
     </div>
   );

@@ -7,7 +7,7 @@ import { DRESSINGS, type EarlierCookStep } from '@/schemas/plan-steps';
 import { Choice } from '@/ui/controls/choice';
 import { Lever } from '@/ui/controls/lever';
 import { useUnits } from '@/ui/units-context';
-import { BATH_WORDS, COAT_WORDS, DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from '@/ui/words/labels';
+import { BATH_WORDS, COAT_WORDS, DRYING_WORDS, OIL_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from '@/ui/words/labels';
 import { DRESSING_ORDERS, REST_PLACES } from '@/ui/words/step-orders';
 import type { AnyStep } from '@/ui/words/step-names';
 import { typedLength, typedMass, typedTemperature } from '@/ui/words/typed-units';
@@ -148,7 +148,17 @@ export function StepFields({ step, set }: { step: AnyStep; set: Set }) {
     case 'cut':
       return <CutFields step={step} set={set} />;
     case 'oil':
-      return grams({ ...step, mass_g: step.mass_g ?? 0 }, 60, 0.5);
+      return (
+        <>
+          {grams({ ...step, mass_g: step.mass_g ?? 0 }, 60, 0.5)}
+          <Choice
+            label="Which"
+            value={step.kind ?? 'refined'}
+            options={optionsOf(OIL_WORDS)}
+            onChange={(kind) => set({ ...step, kind }, true)}
+          />
+        </>
+      );
     case 'starch':
       return grams(step, 60, 0.5);
     case 'season':
