@@ -13,8 +13,8 @@ export interface FoodLabel {
 /** Ash of ordinary food, g per 100 g. Source: food tables, 0.5–1.5. */
 const ASH = 1;
 
-/** What a label of a food of the catalogue would say. */
-export function labelOf({ composition }: Food): FoodLabel {
+/** What a label of a food would say. */
+export function labelOf({ composition }: { readonly composition: Omit<Food['composition'], 'ash'> }): FoodLabel {
   const per100 = (share: number) => Math.round(share * 1000) / 10;
   return {
     protein: per100(composition.protein),

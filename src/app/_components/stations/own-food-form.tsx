@@ -31,7 +31,7 @@ export function OwnFoodForm({
   const [other, setOther] = useState('');
   const [share, setShare] = useState('30');
   const [label, setLabel] = useState<Record<keyof FoodLabel, string>>(() =>
-    texts(before ? labelIn(before) : labelOf(findFood('potato-floury')!)),
+    texts(before ? labelOf(before) : labelOf(findFood('potato-floury')!)),
   );
   const said = numbers(label);
   const water = waterOf(said);
@@ -139,16 +139,6 @@ export function OwnFoodForm({
       </div>
     </form>
   );
-}
-
-function labelIn({ composition }: OwnFood): FoodLabel {
-  const per100 = (share: number) => Math.round(share * 1000) / 10;
-  return {
-    protein: per100(composition.protein),
-    fat: per100(composition.fat),
-    carbohydrate: per100(composition.carbohydrate),
-    fibre: per100(composition.fibre),
-  };
 }
 
 function texts(label: FoodLabel): Record<keyof FoodLabel, string> {
