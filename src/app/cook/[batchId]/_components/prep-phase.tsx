@@ -113,7 +113,6 @@ export function PrepPhase({
           )}
         </ol>
       </div>
-      <PrepLanes deeds={deeds} />
       <div className="mt-5 flex flex-wrap items-center gap-4">
         <Button
           look={current ? 'iron' : 'light'}
@@ -127,6 +126,7 @@ export function PrepPhase({
           {current ? 'Steps left open count as done when you start.' : 'The fryer is hot, the pieces are ready.'}
         </p>
       </div>
+      <PrepLanes deeds={deeds} />
     </section>
   );
 }
