@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { PlanFile } from '@/schemas/plan-file';
 import { send } from '@/ui/send';
 import { writePlanFile } from '@/schemas/write-plan';
@@ -12,10 +12,11 @@ const RETRY = 4000;
 /** Saves the plan when it has come to rest, and again until it is stored. Returns what to show of that. */
 export function useSaving(planId: string, fryerId: string, document: PlanFile | null, initial: PlanFile): string {
   const [words, setWords] = useState('');
-  const stored = useRef({ document: initial, fryerId });
+  const [stored, setStored] = useState({ document: initial, fryerId });
+  const isStored = document === null || (stored.document === document && stored.fryerId === fryerId);
 
   useEffect(() => {
-    if (!document || (stored.current.document === document && stored.current.fryerId === fryerId)) return;
+    if (document === null || isStored) return;
     let stopped = false;
     let timer: ReturnType<typeof setTimeout>;
     let begun = false;
@@ -30,7 +31,7 @@ export function useSaving(planId: string, fryerId: string, document: PlanFile | 
       const sent = await save(false);
       if (stopped) return;
       if (sent.kind === 'done') {
-        stored.current = { document, fryerId };
+        setStored({ document, fryerId });
         setWords('Saved');
       } else if (sent.kind === 'refused') setWords(`Not saved: ${sent.error}`);
       else {
@@ -45,7 +46,8 @@ export function useSaving(planId: string, fryerId: string, document: PlanFile | 
       window.removeEventListener('pagehide', onLeave);
       clearTimeout(timer);
     };
-  }, [planId, fryerId, document]);
+  }, [planId, fryerId, document, isStored]);
 
-  return words;
+  /* “Saved” stands only for what is on the bench now */
+  return !isStored && words === 'Saved' ? 'Saving …' : words;
 }
