@@ -53,7 +53,8 @@ const SPOILT: [Warning['code'], Partial<SecondPlanFile>][] = [
   ],
   ['sweet-burns', { steps: [OIL, { step: 'season', mass_g: 12, salt_share: 0.2 }, cook(30, 200)] }],
   ['dry-coat', { food: 'courgette', cut: { shape: 'slice', thickness_mm: 12 }, steps: [{ step: 'dredge' }, cook()] }],
-  ['too-much-oil', { steps: [{ step: 'oil', mass_g: 90 }, cook()] }],
+  ['too-much-oil', { steps: [{ step: 'oil', mass_g: 90 }, cook(40, 180)] }],
+  ['smoke', { steps: [{ step: 'oil', mass_g: 90 }, cook(35, 205)] }],
   ['oil-smokes', { steps: [{ step: 'oil', mass_g: 8, kind: 'olive' }, cook(35, 200)] }],
   [
     'over-boiled',
@@ -122,6 +123,15 @@ test('chips at full heat are mended by the dial, not by a shake', () => {
   const document = documentOf({ ...CHIPS, steps: [OIL, cook(25, 190, [{ minute: 4, action: 'shake' }])] });
   expect(mendOf({ code: 'never-together', peakShare: 0.6 }, document, 8)).toMatchObject({ kind: 'chips-cooler' });
   expect(mendOf({ code: 'window-narrow', width: 60 }, document, 8)?.document.cook.stages[0]!.temperature_c).toBe(150);
+});
+
+test('what dries before it browns is mended by a hotter dial, as its warning says', () => {
+  const mend = mendOf(
+    { code: 'dries-before-browning', moisture: 0.1 },
+    documentOf({ steps: [OIL, cook(60, 120)] }),
+    30,
+  )!;
+  expect(mend.document.cook.stages[0]!.temperature_c).toBe(140);
 });
 
 test('an ordinary batch is warned of nothing that hands do', () => {

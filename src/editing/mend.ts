@@ -16,6 +16,7 @@ export interface Mend {
     | 'split'
     | 'longer'
     | 'cooler'
+    | 'hotter'
     | 'chips-cooler'
     | 'even-cut'
     | 'shake'
@@ -40,6 +41,10 @@ const CHIP_DIAL = 150;
 const COOLER_BY = 20;
 const LONGER_BY = 1.4;
 
+/** Dials between which a mend stays, °C. Source: as the bench offers them. */
+const COOLEST = 100;
+const HOTTEST = 230;
+
 /** Longest that a mend lets a stage be, min. */
 const LONGEST_STAGE = 90;
 
@@ -56,17 +61,16 @@ const MOST_LOADS = 4;
 export function mendOf(warning: Warning, document: PlanFile, pullMinute: number): Mend | null {
   switch (warning.code) {
     case 'too-full':
-    case 'power-limited':
-    case 'will-not-crisp': {
+    case 'power-limited': {
       const { count } = document.loads;
-      if (count < MOST_LOADS && warning.code !== 'will-not-crisp')
-        return { kind: 'split', document: withLoads(document, count + 1) };
-      return { kind: 'longer', document: stretched(document, 0) };
+      return count < MOST_LOADS ? { kind: 'split', document: withLoads(document, count + 1) } : null;
     }
+    case 'will-not-crisp':
     case 'not-done-in-time':
       return { kind: 'longer', document: stretched(document, 0) };
-    case 'window-narrow':
     case 'dries-before-browning':
+      return { kind: 'hotter', document: stretched(document, -COOLER_BY) };
+    case 'window-narrow':
       return isChip(document)
         ? { kind: 'chips-cooler', document: atDial(document, CHIP_DIAL) }
         : { kind: 'cooler', document: stretched(document, COOLER_BY) };
@@ -155,7 +159,7 @@ function stretched(document: PlanFile, coolerBy: number): PlanFile {
   return withStages(
     document,
     document.cook.stages.map((stage, i, all) => ({
-      temperature_c: Math.max(100, stage.temperature_c - coolerBy),
+      temperature_c: Math.min(HOTTEST, Math.max(COOLEST, stage.temperature_c - coolerBy)),
       minutes: i === all.length - 1 ? Math.min(LONGEST_STAGE, Math.round(stage.minutes * LONGER_BY)) : stage.minutes,
     })),
   );

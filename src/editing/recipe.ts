@@ -1,4 +1,5 @@
 import { batchYield } from '../core/cut/batch-yield';
+import { COAT_INGREDIENTS } from '../core/food/coat-by-recipe';
 import { listFoods } from '../core/food/catalogue';
 import type { Food } from '../core/food/food';
 import { withPrepStep, withShape } from './edit-plan';
@@ -45,6 +46,11 @@ export function recipeFromPlan(
       ingredients.push(`${Number((step.mass_g ?? (step.film_g_m2 ?? 0) * surface).toFixed(1))} g oil`);
     if (step.step === 'starch') ingredients.push(`${step.mass_g} g starch`);
     if (step.step === 'season') ingredients.push(`${step.mass_g} g salt and spice`);
+    if (step.step === 'coat') {
+      for (const name of COAT_INGREDIENTS) {
+        if (step[`${name}_g`] > 0) ingredients.push(`${step[`${name}_g`]} g ${name}, for the coat`);
+      }
+    }
     if (step.step === 'batter') ingredients.push(`${step.mass_g} g batter`);
     if (step.step === 'dredge') ingredients.push('flour, egg and crumbs');
   }

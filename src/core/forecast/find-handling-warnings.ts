@@ -2,6 +2,7 @@ import { cutThickness } from '../cut/piece-geometry';
 import { freshLayers } from '../fryer/layers';
 import { drawerOutFor } from '../batch/cook-clock';
 import { CHANGE_OVER } from './change-over';
+import { dripsAndSmokes } from './smoking-drip';
 import { SMOKES_FROM } from '../food/oil-kind';
 import { outerCoat } from '../plan/outer-ramp';
 import { cutAsLoaded } from '../plan/cut-as-loaded';
@@ -54,7 +55,9 @@ export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt
   const filmGM2 = prepared.waterFilm * 1000;
   if (filmGM2 > WET) warnings.push({ code: 'wet-pieces', filmGM2 });
   if (oil === 0 && does('dredge', 'starch', 'coat')) warnings.push({ code: 'dry-coat' });
-  if (prepared.oilDripping * 1000 > WASTED_OIL) {
+  const hottest = Math.max(...plan.stages.map(({ temperature }) => temperature));
+  /* where it drips onto a hot floor it is warned of as smoke */
+  if (prepared.oilDripping * 1000 > WASTED_OIL && !dripsAndSmokes(prepared, hottest)) {
     warnings.push({ code: 'too-much-oil', drippingG: prepared.oilDripping * 1000 });
   }
   if (does('parcook') && prepared.coreSoftness > FALLING_APART && prepared.breakage > 0.05 && !does('press-flat')) {
@@ -73,7 +76,6 @@ export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt
   const { protein, carbohydrate } = plan.food.composition;
   const bound = outerCoat(plan) !== null || does('chill', 'freeze') || protein + carbohydrate >= BINDS_ITSELF;
   if (cut.shape === 'formed' && !bound) warnings.push({ code: 'no-binder' });
-  const hottest = Math.max(...plan.stages.map(({ temperature }) => temperature));
   for (const step of plan.preparation) {
     if (step.step !== 'oil' || step.mass === 0) continue;
     const { kind = 'refined' } = step;

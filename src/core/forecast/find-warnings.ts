@@ -8,6 +8,7 @@ import { cutAsLoaded } from '../plan/cut-as-loaded';
 import { CHIP_THICKNESS } from '../plan/usual-wish';
 import { COOKED_THROUGH, RIGHT_BROWNING } from '../piece/judge-piece';
 import { acrylamideBand } from './acrylamide';
+import { dripsAndSmokes } from './smoking-drip';
 import { findHandlingWarnings } from './find-handling-warnings';
 import type { Warning } from './warning';
 import type { BestMoment } from './best-moment';
@@ -32,10 +33,6 @@ const NARROW = 90;
 
 /** Mean moisture at which nothing soft is left inside, kg/kg. Source: assumed. */
 const DRY_THROUGH = 0.15;
-
-/** Oil that drips, g, onto a floor hot enough to smoke, K. Source: assumed; refined oils smoke from 205 °C, films sooner. */
-const SMOKING_DRIP = 5;
-const SMOKING_DIAL = 463;
 
 /** Share of broken pieces worth a word. Source: assumed, one in ten. */
 const BREAKING = 0.1;
@@ -107,9 +104,10 @@ function findFoodWarnings(plan: Plan, record: CookRecord, { pull }: BestMoment):
     if (softness < COOKED_THROUGH) warnings.push({ code: 'browns-before-cooked', softness });
   }
   if (record.prepared.breakage > BREAKING) warnings.push({ code: 'breaks', share: record.prepared.breakage });
-  const dripping = record.prepared.oilDripping * 1000;
   const hottest = Math.max(...plan.stages.map((stage) => stage.temperature));
-  if (dripping > SMOKING_DRIP && hottest >= SMOKING_DIAL) warnings.push({ code: 'smoke', drippingG: dripping });
+  if (dripsAndSmokes(record.prepared, hottest)) {
+    warnings.push({ code: 'smoke', drippingG: record.prepared.oilDripping * 1000 });
+  }
   if (acrylamideBand(record.prepared, medianBrowning(record, sampleAt(record, pull.time))) === 'high') {
     warnings.push({ code: 'acrylamide-high' });
   }

@@ -10,6 +10,7 @@ export function mendText({ kind, document }: Mend, units: UnitSystem): string {
     case 'longer':
       return `Stages up to ${halfMinutes(document.cook.stages.reduce((sum, { minutes }) => sum + minutes, 0) * 60)} min`;
     case 'cooler':
+    case 'hotter':
     case 'chips-cooler':
       return `Dial at ${dial()}`;
     case 'even-cut':
