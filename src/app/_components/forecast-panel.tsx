@@ -99,7 +99,7 @@ export const ForecastPanel = memo(function ForecastPanel({
         <dt className="text-iron-soft">Oil</dt>
         <dd>{oilText(forecast.oil.used * 1000 * count)}</dd>
         <dt className="text-iron-soft">Energy, all stages</dt>
-        <dd>{(forecast.record.energy / 3.6e6).toFixed(2)} kWh</dd>
+        <dd>{((loads?.energy ?? count * forecast.record.energy) / 3.6e6).toFixed(2)} kWh</dd>
         <dt className="text-iron-soft sm:col-start-1">Openings</dt>
         <dd className="sm:col-span-3">{openingsText(document, units) || 'none'}</dd>
       </dl>

@@ -59,7 +59,7 @@ export function useDeviceHelp(
     const last = (kind: Observation['kind']) => run.observations.findLast((one) => one.kind === kind)?.time ?? 0;
     const due = (kind: Observation['kind']) => elapsed - last(kind) >= LEARN_EVERY;
     const { fryer, scale, colour } = states;
-    const isLoaded = (grams: number) => grams > LEAST_LEFT * document.mass_g;
+    const isLoaded = (grams: number) => grams > LEAST_LEFT * (document.mass_g / document.loads.count);
     if (due('air') && fryer.kind === 'read' && fryer.trust === 'fine' && fryer.report.drawer === 'in') {
       record('air-read', { celsius: fryer.report.air_c, device: true });
     }
@@ -105,7 +105,8 @@ export function useDeviceHelp(
           ask({ kind: 'basket', command: { action: 'load', plan: writePlanFile(document) } }),
         );
       } else if (kind === 'oiled') {
-        const mass_g = document.cook.events.find((event) => event.action === 'oil')?.mass_g ?? 0;
+        const planned = document.cook.events.find((event) => event.action === 'oil')?.mass_g ?? 0;
+        const mass_g = planned / document.loads.count;
         void ask({ kind: 'basket', command: { action: 'oil', mass_g } });
       }
       const action = AT_BASKET[kind];

@@ -63,7 +63,13 @@ export function WhyDifferent({
     const again: PlanFile = {
       ...document,
       name: `${document.name.slice(0, 100)}, corrected`,
-      fryer: { ...document.fryer, thermostat_offset_c: Math.min(40, Math.max(-40, Math.round(offset))) },
+      /* a plan begins with its first load, in a fryer that nothing came out of */
+      loads: { count: document.loads.count, serve: document.loads.serve },
+      fryer: {
+        ...document.fryer,
+        start_c: undefined,
+        thermostat_offset_c: Math.min(40, Math.max(-40, Math.round(offset))),
+      },
     };
     const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(again) });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
