@@ -2,18 +2,17 @@
 
 import { marinadePlace } from '@/schemas/marinade-place';
 import { COAT_INGREDIENTS } from '@/core/food/coat-by-recipe';
-import { cutFromFile } from '@/schemas/cut-from-file';
-import { DRESSINGS, type EarlierCookStep } from '@/schemas/plan-steps';
+import { DRESSINGS } from '@/schemas/plan-steps';
 import { Choice } from '@/ui/controls/choice';
 import { Lever } from '@/ui/controls/lever';
 import { useUnits } from '@/ui/units-context';
-import { BATH_WORDS, COAT_WORDS, DRYING_WORDS, OIL_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from '@/ui/words/labels';
+import { BATH_WORDS, COAT_WORDS, DRYING_WORDS, OIL_WORDS, PARCOOK_WORDS } from '@/ui/words/labels';
 import { DRESSING_ORDERS, REST_PLACES } from '@/ui/words/step-orders';
 import type { AnyStep } from '@/ui/words/step-names';
 import { typedLength, typedMass, typedTemperature } from '@/ui/words/typed-units';
-import { withShape } from '@/editing/edit-plan';
-
-type Set = (step: AnyStep, settled: boolean) => void;
+import { CookFields } from './cook-fields';
+import { CutFields } from './cut-fields';
+import type { SetStep } from './set-step';
 
 const DAY_HOURS = 24;
 const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
@@ -21,7 +20,7 @@ const optionsOf = <Value extends string>(words: Record<Value, string>) =>
   (Object.entries(words) as [Value, string][]).map(([value, word]) => ({ value, word: capital(word) }));
 
 /** What can be set about one step; nothing where it is done in one way only. */
-export function StepFields({ step, set }: { step: AnyStep; set: Set }) {
+export function StepFields({ step, set }: { step: AnyStep; set: SetStep }) {
   const units = useUnits();
   const lever = (
     label: string,
@@ -239,92 +238,4 @@ export function StepFields({ step, set }: { step: AnyStep; set: Set }) {
     case 'freeze-thaw':
       return null;
   }
-}
-
-function CutFields({ step, set }: { step: Extract<AnyStep, { step: 'cut' }>; set: Set }) {
-  const units = useUnits();
-  const { cut } = step;
-  const size = cutFromFile(cut);
-  const thickness = 'thickness' in size ? size.thickness : size.diameter;
-  return (
-    <>
-      <Choice
-        label="Into"
-        value={cut.shape}
-        options={(['stick', 'slice', 'cube', 'wedge'] as const).map((value) => ({ value, word: SHAPE_WORDS[value] }))}
-        onChange={(shape) => set({ ...step, cut: withShape({ cut }, shape).cut }, true)}
-      />
-      {'thickness_mm' in cut && (
-        <Lever
-          label="Thickness"
-          value={Number((thickness * 1000).toFixed(1))}
-          limits={[1, 40]}
-          step={0.5}
-          unit="mm"
-          typed={typedLength(units)}
-          onMove={(thickness_mm) => set({ ...step, cut: { ...cut, thickness_mm } }, false)}
-          onRelease={(thickness_mm) => set({ ...step, cut: { ...cut, thickness_mm } }, true)}
-        />
-      )}
-    </>
-  );
-}
-
-function CookFields({ step, set }: { step: EarlierCookStep; set: Set }) {
-  const units = useUnits();
-  const [first] = step.stages;
-  if (!first) return null;
-  /* the one shake stays at half time */
-  const withStage = (part: Partial<typeof first>): AnyStep => {
-    const stage = { ...first, ...part };
-    const events = step.events.map((event) =>
-      step.events.length === 1 ? { ...event, minute: stage.minutes / 2 } : event,
-    );
-    return { ...step, stages: step.stages.with(0, stage), events };
-  };
-  const turns = step.events.length > 0;
-  return (
-    <>
-      <Choice
-        label="Ends"
-        value={step.until}
-        options={[
-          { value: 'stages', word: 'By the clock' },
-          { value: 'soft', word: 'When soft enough to press' },
-          { value: 'pale', word: 'At the first colour' },
-        ]}
-        onChange={(until) => set({ ...step, until }, true)}
-      />
-      <Lever
-        label={step.until === 'stages' ? 'Minutes' : 'At most'}
-        value={first.minutes}
-        limits={[1, 60]}
-        step={1}
-        unit="min"
-        onMove={(minutes) => set(withStage({ minutes }), false)}
-        onRelease={(minutes) => set(withStage({ minutes }), true)}
-      />
-      <Lever
-        label="Dial"
-        value={first.temperature_c}
-        limits={[100, 230]}
-        step={5}
-        unit="°C"
-        typed={typedTemperature(units)}
-        onMove={(temperature_c) => set(withStage({ temperature_c }), false)}
-        onRelease={(temperature_c) => set(withStage({ temperature_c }), true)}
-      />
-      <Choice
-        label="Shake at half time"
-        value={turns ? 'yes' : 'no'}
-        options={[
-          { value: 'no', word: 'No' },
-          { value: 'yes', word: 'Yes' },
-        ]}
-        onChange={(answer) =>
-          set({ ...step, events: answer === 'yes' ? [{ minute: first.minutes / 2, action: 'shake' }] : [] }, true)
-        }
-      />
-    </>
-  );
 }
