@@ -1,11 +1,14 @@
 /* The stand-ins for a fryer, a scale, a probe and a colour reader, on loopback; see docs/formats/devices.md. */
+import { createKitchensOfStandIns } from '../src/devices/stand-ins/all-kitchens';
 import { serveStandIns } from '../src/devices/stand-ins/server';
-import { createStandIns } from '../src/devices/stand-ins/stand-ins';
 
 const port = Number(process.env.PORT) || 3290;
 const seed = Number(process.env.SEED) || 1;
 
-serveStandIns(createStandIns(seed), port).then(
+/* started by the app, they end with it */
+process.on('disconnect', () => process.exit());
+
+serveStandIns(createKitchensOfStandIns(seed), port).then(
   () => {
     process.stdout.write(
       `Fryer, scale, probe and colour reader answer at http://127.0.0.1:${port}; the app finds them there.\n` +

@@ -23,7 +23,7 @@ const env = {
   DATABASE_URL: cluster.url('drubek_shots'),
   DRUBEK_SECRET: 'a-secret-for-pictures-only',
   DRUBEK_DEMO: '1',
-  DRUBEK_DEVICES: 'http://127.0.0.1:3298',
+  DRUBEK_DEVICES: 'http://127.0.0.1:3298/kitchens/{kitchen}',
 };
 await migrate(env.DATABASE_URL);
 must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });

@@ -104,7 +104,7 @@ async function main() {
       DRUBEK_SECRET: 'a-secret-for-tests-only-a-secret',
       DRUBEK_DEMO: '1',
       /* apart from the stand-ins of a demo that may be running */
-      DRUBEK_DEVICES: 'http://127.0.0.1:3299',
+      DRUBEK_DEVICES: 'http://127.0.0.1:3299/kitchens/{kitchen}',
     };
     must(node, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
     const report = jestReport('e2e');

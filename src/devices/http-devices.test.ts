@@ -3,6 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { createServer } from 'node:http';
 import { FIRST_PLAN } from '../schemas/first-plan';
 import { httpDevices } from './http-devices';
+import { createKitchensOfStandIns } from './stand-ins/all-kitchens';
 import { serveStandIns } from './stand-ins/server';
 import { createStandIns } from './stand-ins/stand-ins';
 
@@ -10,7 +11,7 @@ let server: Server;
 const addressOf = (one: Server) => `http://127.0.0.1:${(one.address() as AddressInfo).port}`;
 
 beforeEach(async () => {
-  server = await serveStandIns(createStandIns(2), 0);
+  server = await serveStandIns(createKitchensOfStandIns(2), 0);
 });
 afterEach(() => new Promise<void>((resolve) => void server.close(() => resolve())));
 
@@ -23,6 +24,16 @@ test('all devices are read over HTTP, take orders and are told what hands did', 
   expect(readings.fryer).toMatchObject({ kind: 'read', report: { dial_c: 190, drawer: 'in' } });
   expect(readings.scale).toMatchObject({ kind: 'read' });
   expect(readings.colour).toMatchObject({ kind: 'read' });
+});
+
+test('each kitchen has a fryer of its own: one kitchen’s order turns no other’s dial, nor is their hidden truth the same', async () => {
+  const kitchen = (id: string) => httpDevices(`${addressOf(server)}/kitchens/${id}`);
+  await kitchen('ours').turnDial(200);
+  await kitchen('ours').set({ faults: { scale: 'silent' } });
+  const { readings, faults } = await kitchen('theirs').read();
+  expect(readings.fryer).toMatchObject({ kind: 'read', report: { dial_c: null } });
+  expect(faults).toEqual({});
+  expect((await kitchen('ours').read()).readings.fryer).toMatchObject({ report: { dial_c: 200 } });
 });
 
 test('a silent device is a reading of its own; the others go on', async () => {

@@ -1,8 +1,33 @@
+import { loadOrder } from '../schemas/load-order';
 import type { PlanFile } from '../schemas/plan-file';
+
+type Loads = PlanFile['loads'];
 
 /** The plan with what is on the board going in in this many equal loads; nothing on the board changes. */
 export function withLoads(document: PlanFile, count: number): PlanFile {
-  return { ...document, loads: { ...document.loads, count } };
+  const { serve, coat } = document.loads;
+  return { ...document, loads: { count, serve, coat } };
+}
+
+/** The plan with one of its loads this large, g; the others share the rest as they did before. */
+export function withLoadMass(document: PlanFile, at: number, massG: number): PlanFile {
+  const order = loadOrder(document);
+  const share = massG / document.mass_g;
+  const others = 1 - order[at]!.share;
+  const sizes = order.map((own, i) => (i === at ? share : others > 0 ? (own.share * (1 - share)) / others : 0));
+  const whole = sizes.map((size) => Math.max(0.05, Math.round(size * 1000) / 100));
+  return { ...document, loads: { ...document.loads, sizes: whole } };
+}
+
+/** The plan with one of its loads in this drawer. */
+export function withLoadDrawer(document: PlanFile, at: number, drawer: 1 | 2): PlanFile {
+  const drawers = loadOrder(document).map((own, i) => (i === at ? drawer : own.drawer === 1 ? 2 : 1));
+  return { ...document, loads: { ...document.loads, drawers } };
+}
+
+/** Loads as they were planned, before any went in. */
+export function loadsFromStart({ count, serve, coat, sizes, drawers }: Loads): Loads {
+  return { count, serve, coat, ...(sizes ? { sizes } : {}), ...(drawers ? { drawers } : {}) };
 }
 
 /** The plan with its loads served as they come or all together; together they go back in for a moment at the end. */

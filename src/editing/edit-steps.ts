@@ -93,6 +93,7 @@ export function newPrepSteps(massG: number): PrepStep[] {
     { step: 'oil', mass_g: grams(10) },
     { step: 'starch', mass_g: grams(8) },
     { step: 'season', mass_g: grams(4), salt_share: 0.5 },
+    { step: 'bind', with: 'egg', mass_g: grams(50) },
     { step: 'dredge', layers: 1 },
     { step: 'batter', mass_g: grams(100) },
     {
@@ -125,6 +126,7 @@ export function newAfterSteps(massG: number): AfterStep[] {
     { step: 'rest', minutes: 2, place: 'rack', salt_g: 0 },
     { step: 'dress', with: 'spice', mass_g: grams(4) },
     { step: 'refresh', minutes: 4, temperature_c: 190 },
+    { step: 'temper', to_c: 60 },
     { step: 'keep', hours: 24, place: 'fridge' },
   ];
 }

@@ -6,6 +6,8 @@ import type { PlanFile } from '../schemas/plan-file';
 import { wholePlanFromFile } from '../schemas/plan-from-file';
 import { kelvinFromCelsius } from '../core/units/temperature';
 import { withOpenings, withStages } from './edit-cook';
+import { BINDER_STRENGTH } from '../core/food/binder';
+import { BINDS_ITSELF } from '../core/forecast/falls-apart';
 import { withLoads } from './edit-loads';
 import { prepStep, withPrepStep } from './edit-plan';
 import { withStepChanged, withStepPutIn } from './edit-steps';
@@ -28,7 +30,7 @@ export interface Mend {
     | 'fewer-openings'
     | 'no-liner'
     | 'shake-early'
-    | 'chill'
+    | 'bind'
     | 'fridge'
     | 'soak';
   readonly document: PlanFile;
@@ -128,7 +130,14 @@ export function mendOf(warning: Warning, document: PlanFile, pullMinute: number)
         },
       };
     case 'no-binder':
-      return { kind: 'chill', document: withStepPutIn(document, 'prep', 0, { step: 'chill', hours: 1 }) };
+      return {
+        kind: 'bind',
+        document: withStepPutIn(document, 'prep', 0, {
+          step: 'bind',
+          with: 'flour',
+          mass_g: bindingFlour(document, warning.falling),
+        }),
+      };
     case 'marinade-warm': {
       const at = document.prep.findIndex((step) => step.step === 'marinate');
       const step = document.prep[at];
@@ -144,6 +153,11 @@ export function mendOf(warning: Warning, document: PlanFile, pullMinute: number)
     case 'numerics':
       return null;
   }
+}
+
+/** Flour that makes a formed mass hold, g, a little more than it needs. */
+function bindingFlour(document: PlanFile, falling: number): number {
+  return Math.ceil((falling * BINDS_ITSELF * document.mass_g) / BINDER_STRENGTH.flour) + 1;
 }
 
 function mixings(document: PlanFile): number {

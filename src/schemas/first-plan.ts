@@ -4,7 +4,7 @@ import type { PlanFile } from './plan-file';
 export const FIRST_PLAN: PlanFile = {
   format: 'drubek.plan',
   version: 2,
-  loads: { count: 1, serve: 'as-they-come' },
+  loads: { count: 1, serve: 'as-they-come', coat: 'at-once' },
   portions: 2,
   sides: [],
   name: 'Potato sticks',

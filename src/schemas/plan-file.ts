@@ -66,6 +66,8 @@ const fryer = z.strictObject({
   thermostat_offset_c: z.number().min(-40).max(40).default(0),
   liner: z.boolean().optional(),
   drawers: z.union([z.literal(1), z.literal(2)]).optional(),
+  /** racks one above the other, each of that floor; one unless given */
+  racks: z.int().min(1).max(4).optional(),
 });
 
 const preheat = stageSchema.nullable().default(null);
@@ -95,13 +97,47 @@ const cookStep = z.strictObject({ step: z.literal('cook'), ...cook.shape, prehea
 
 const step = z.discriminatedUnion('step', [...prepSteps, cookStep, ...afterSteps]);
 
-/** How what is on the board goes in: in how many equal loads, and whether they are served as they come or all together. */
-const loads = z.strictObject({
-  count: z.int().min(1).max(8).default(1),
-  serve: z.enum(['as-they-come', 'together']).default('as-they-come'),
-  /** which of them this is, where a batch is one of several */
-  current: z.int().min(1).max(8).optional(),
+const count = z.int().min(1).max(8);
+
+/** A load that went in before the one that a batch is. */
+const earlierLoad = z.strictObject({
+  loaded_at: z.iso.datetime(),
+  /** when it was pulled, or null while it is in the other drawer */
+  pulled_at: z.iso.datetime().nullable(),
+  /** when it was to be pulled */
+  due_at: z.iso.datetime(),
 });
+
+/** How what is on the board goes in: in how many loads, of which sizes, in which drawer, and how they are served. */
+const loads = z
+  .strictObject({
+    count: count.default(1),
+    serve: z.enum(['as-they-come', 'together']).default('as-they-come'),
+    /** how much goes into each, one against the other: [3, 2] is three fifths and two; equal unless given */
+    sizes: z.array(z.number().min(0.05).max(20)).min(1).max(8).optional(),
+    /** drawer of each, in a fryer with two; the first unless given */
+    drawers: z
+      .array(z.union([z.literal(1), z.literal(2)]))
+      .min(1)
+      .max(8)
+      .optional(),
+    /** coated all at once, or each load just before it goes in */
+    coat: z.enum(['at-once', 'each-load']).default('at-once'),
+    /** which of them this is, where a batch is one of several */
+    current: count.optional(),
+    /** those that went in before it, in order */
+    earlier: z.array(earlierLoad).max(8).optional(),
+  })
+  .superRefine((own, context) => {
+    for (const key of ['sizes', 'drawers'] as const) {
+      const listed = own[key]?.length;
+      if (listed === undefined || listed === own.count) continue;
+      context.addIssue({ code: 'custom', path: [key], message: `must name all ${own.count} loads`, input: own });
+    }
+    if (own.current !== undefined && own.current > own.count) {
+      context.addIssue({ code: 'custom', path: ['current'], message: `must be one of ${own.count} loads`, input: own });
+    }
+  });
 
 /** A sauce, dip or side of one's own: amount per head, hands, and how long before the table it must stand ready. */
 const side = z.strictObject({
@@ -181,7 +217,7 @@ function upgraded({ rest, prep, ...file }: z.output<typeof firstVersion>): PlanF
   return withWish({
     ...file,
     version: 2,
-    loads: { count: 1, serve: 'as-they-come' },
+    loads: { count: 1, serve: 'as-they-come', coat: 'at-once' },
     portions: 2,
     sides: [],
     prep,

@@ -3,11 +3,12 @@ import { COAT_INGREDIENTS } from '../core/food/coat-by-recipe';
 import { sugarOf } from '../core/food/sugar';
 import type { Food } from '../core/food/food';
 import { fryerFromLabel } from '../core/fryer/fryer-from-label';
-import { dividePlan } from '../core/plan/divide-plan';
+import { shareOfPlan } from '../core/plan/divide-plan';
 import type { BatchPart, CookEvent, Plan, Stage } from '../core/plan/plan';
 import { usualWish } from '../core/plan/usual-wish';
 import { kelvinFromCelsius } from '../core/units/temperature';
 import { secondsToTable } from './after-time';
+import { currentLoad } from './load-order';
 import { marinadePlace } from './marinade-place';
 import { cutFromFile } from './cut-from-file';
 import { foodOfFile } from './food-from-file';
@@ -21,11 +22,11 @@ export function planFood(file: Pick<PlanFile, 'food'>): Food {
   return foodOfFile(file.food);
 }
 
-/** The engine's plan of one load, in SI: what a forecast speaks of. */
+/** The engine's plan of one load, in SI: what a forecast speaks of; the first, unless the file says which it is. */
 export function planFromFile(file: PlanFile): Plan {
   const { count } = file.loads;
   const whole = wholePlanFromFile(file);
-  return count === 1 ? whole : { ...dividePlan(whole, count), loads: count };
+  return count === 1 ? whole : { ...shareOfPlan(whole, currentLoad(file).share), loads: count };
 }
 
 /** The engine's plan of all that is on the board, as if it went in at once: for amounts that are prepared together. */
@@ -44,6 +45,7 @@ export function wholePlanFromFile(file: PlanFile): Plan {
       ),
       thermostatOffset: file.fryer.thermostat_offset_c,
       liner: file.fryer.liner ?? false,
+      racks: file.fryer.racks ?? 1,
     },
     preheat: stageOrNone(file.fryer.preheat),
     browningScale: 1,
@@ -135,6 +137,8 @@ function preparationFromFile(step: PrepStep, surface: number): Plan['preparation
       };
     case 'season':
       return { step: 'season', mass: step.mass_g / 1000, saltShare: step.salt_share };
+    case 'bind':
+      return { step: 'bind', binder: step.with, mass: step.mass_g / 1000 };
     case 'starch':
     case 'batter':
       return { step: step.step, mass: step.mass_g / 1000 };

@@ -21,4 +21,5 @@ export const PLAN_LIMITS = {
   dipSeconds: [1, 300],
   dressingG: [0, 500],
   refreshMinutes: [0.5, 20],
+  temperC: [30, 90],
 } as const satisfies Record<string, readonly [number, number]>;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { BINDERS } from '../core/food/binder';
 import { OIL_KINDS } from '../core/food/oil-kind';
 import { between } from './between';
 import { cutSchema } from './cut-schema';
@@ -56,6 +57,8 @@ const laterSteps = [
     bath: z.enum(['water', 'salted', 'acid', 'garlic']).default('water'),
     seconds: between(PLAN_LIMITS.dipSeconds).default(10),
   }),
+  /** worked into a mass before it is shaped */
+  z.strictObject({ step: z.literal('bind'), with: z.enum(BINDERS), mass_g: coatMass }),
   z.strictObject({ step: z.literal('cool'), minutes: minutes.default(10) }),
   z.strictObject({ step: z.literal('chill'), hours: hours.default(2) }),
   z.strictObject({ step: z.literal('freeze'), hours: hours.default(12) }),
@@ -88,7 +91,7 @@ export const minuteSchema = z.number().min(0).max(180);
 
 const handEvent = z.strictObject({
   minute: minuteSchema,
-  action: z.enum(['shake', 'toss', 'flip', 'open']),
+  action: z.enum(['shake', 'toss', 'flip', 'open', 'swap']),
 });
 const pullEvent = z.strictObject({
   minute: minuteSchema,
@@ -140,6 +143,8 @@ export const afterSteps = [
     minutes: between(PLAN_LIMITS.refreshMinutes).default(4),
     temperature_c: between(PLAN_LIMITS.dialC).default(190),
   }),
+  /** left to cool until it is no hotter than this inside */
+  z.strictObject({ step: z.literal('temper'), to_c: between(PLAN_LIMITS.temperC).default(60) }),
   z.strictObject({
     step: z.literal('keep'),
     hours: hours.default(24),

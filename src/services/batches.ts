@@ -1,4 +1,5 @@
 import { fingerprintAt } from '@/core/run/fingerprint';
+import { asCooked } from '@/editing/as-cooked';
 import { type BatchEvent, deriveRun } from '@/core/run/run-state';
 import {
   findBatch,
@@ -122,7 +123,7 @@ export function recordOutcome(kitchenId: string, batchId: string, outcome: Outco
 /** Colours of the pieces when pulled: the forecast's own spread, moved to the colour the cook saw. */
 function fingerprintOf(batch: Batch, outcome: Outcome): number[] {
   const run = deriveRun(batch.events);
-  const plan = { ...planFromFile(batch.document), events: run.openings };
+  const plan = planFromFile(asCooked(batch.document, run));
   const minutes = batch.forecast.done_min;
   const pulled =
     run.loadedAt !== null && run.doneAt !== null

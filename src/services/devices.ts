@@ -1,28 +1,32 @@
+import { setTimeout as wait } from 'node:timers/promises';
 import { httpDevices } from '@/devices/http-devices';
-import { serveStandIns } from '@/devices/stand-ins/server';
-import { createStandIns } from '@/devices/stand-ins/stand-ins';
+import { spawnStandIns } from '@/devices/stand-ins/spawn-stand-ins';
 import type { DeviceReadings, DeviceRequest } from '@/schemas/device-message';
 import { fail, type Result, succeed } from './result';
 
-/** Port of the stand-ins where DRUBEK_DEVICES names no other address. */
-const STAND_IN_PORT = 3290;
+/** Where the stand-ins of a kitchen answer unless DRUBEK_DEVICES names another address. */
+const STAND_INS = 'http://127.0.0.1:3290/kitchens/{kitchen}';
 
-/** Where the kitchen's devices answer. Set by whoever starts the app, never by a page. */
-function address(): string {
-  return process.env.DRUBEK_DEVICES ?? `http://127.0.0.1:${STAND_IN_PORT}`;
+/** How long stand-ins may take to come up, ms, and how often they are asked. */
+const COMING_UP = 8000;
+const ASK_EVERY = 200;
+
+/** Where a kitchen's devices answer. Set by whoever starts the app, never by a page; without `{kitchen}` in it all kitchens share them. */
+function address(kitchenId: string): string {
+  return (process.env.DRUBEK_DEVICES ?? STAND_INS).replace('{kitchen}', kitchenId);
 }
 
-/** What all devices say now. */
-export function readDevices(): Promise<DeviceReadings> {
-  return httpDevices(address()).read();
+/** What all devices of a kitchen say now. */
+export function readDevices(kitchenId: string): Promise<DeviceReadings> {
+  return httpDevices(address(kitchenId)).read();
 }
 
-/** Carries out what a page asks of the devices. */
-export async function askDevices(request: DeviceRequest): Promise<Result<null>> {
-  const devices = httpDevices(address());
+/** Carries out what a page asks of its kitchen's devices. */
+export async function askDevices(kitchenId: string, request: DeviceRequest): Promise<Result<null>> {
+  const devices = httpDevices(address(kitchenId));
   switch (request.kind) {
     case 'start':
-      return startStandIns();
+      return startStandIns(kitchenId);
     case 'dial':
       return ordered(await devices.turnDial(request.command.dial_c));
     case 'basket':
@@ -36,17 +40,15 @@ function ordered({ ok }: { ok: boolean }): Result<null> {
   return ok ? succeed(null) : fail({ code: 'device-away' });
 }
 
-/** Starts the stand-ins within this process, unless something answers at their address already. */
-async function startStandIns(): Promise<Result<null>> {
-  const { faults } = await readDevices();
-  if (faults) return succeed(null);
-  const { hostname, port } = new URL(address());
+/** Starts the stand-ins, unless something answers at their address already. */
+async function startStandIns(kitchenId: string): Promise<Result<null>> {
+  const answers = async () => (await readDevices(kitchenId)).faults !== null;
+  if (await answers()) return succeed(null);
+  const { hostname, port } = new URL(address(kitchenId));
   if (hostname !== '127.0.0.1' && hostname !== 'localhost') return fail({ code: 'device-away' });
-  try {
-    const server = await serveStandIns(createStandIns(Date.now() % 1000), Number(port));
-    server.unref();
-    return succeed(null);
-  } catch {
-    return fail({ code: 'device-away' });
+  spawnStandIns(Number(port));
+  for (const until = Date.now() + COMING_UP; Date.now() < until; await wait(ASK_EVERY)) {
+    if (await answers()) return succeed(null);
   }
+  return fail({ code: 'device-away' });
 }

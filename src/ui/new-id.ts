@@ -1,9 +1,11 @@
+import { v4, v5 } from 'uuid';
+
 /** A random UUID (version 4), also where a page came over plain HTTP from another device and the browser keeps its own maker back. */
 export function newId(): string {
-  if (typeof crypto.randomUUID === 'function') return crypto.randomUUID();
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = (bytes[6]! & 0x0f) | 0x40;
-  bytes[8] = (bytes[8]! & 0x3f) | 0x80;
-  const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
-  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
+  return v4();
+}
+
+/** The UUID (version 5) that always belongs to this name under another UUID: asked twice, the same. */
+export function idUnder(parent: string, name: string): string {
+  return v5(name, parent);
 }

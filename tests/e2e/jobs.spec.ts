@@ -93,6 +93,13 @@ function settings(step: AnyStep): { levers: [string, number][]; choices: [string
     case 'batter':
       levers.push(['Grams', step.mass_g]);
       break;
+    case 'bind':
+      choices.push(['With', COAT_WORDS[step.with]]);
+      levers.push(['Grams', step.mass_g]);
+      break;
+    case 'temper':
+      levers.push(['Inside', step.to_c]);
+      break;
     case 'dredge':
       choices.push(['How often', step.layers === 2 ? 'egg and crumbs twice' : 'once']);
       break;
@@ -173,6 +180,11 @@ async function layOut(page: Page, { plan, own }: Job, document: PlanFile): Promi
 
 /** Sets the dial, the minutes, the wish and each opening of the last cook. */
 async function setCook(page: Page, document: PlanFile): Promise<void> {
+  const { racks } = document.fryer;
+  if (racks !== undefined) {
+    await openStation(page, 'Fryer');
+    await choose(page, 'Inside', `${racks} racks`);
+  }
   await openStation(page, 'Cook');
   await choose(page, 'Who sets them', 'Leave them as they are');
   const [stage] = document.cook.stages;
@@ -222,14 +234,50 @@ async function setSteps(page: Page, document: PlanFile): Promise<void> {
   for (const step of document.after) await addStep(page, 'after', step);
 }
 
+/** The key that answers each deed at the drawer. */
+const KEYS: Record<string, string> = {
+  Shake: 's',
+  'Toss in a bowl': 't',
+  'Flip each piece': 'f',
+  Open: 'o',
+  Check: 'o',
+  'Change the racks': 'r',
+  'Oil again, toss': 'l',
+  'Add the rest': 'a',
+  Season: 'e',
+  'Probe the heart': 'o',
+};
+
+/** Cooks with the stand-ins of this kitchen, 120 times as fast: does what is due when it is due, and pulls when it says so. */
+async function cookInRehearsal(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Rehearse with stand-in devices' }).click();
+  await page.getByRole('button', { name: '120×' }).click();
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  const run = page.getByRole('region', { name: 'The run' });
+  await expect(page.getByText('Should look like this now:')).toBeVisible({ timeout: 30_000 });
+  await expect(async () => {
+    const [verb = '', timer] = await Promise.all([
+      run.locator('p[aria-live="assertive"]').innerText(),
+      run.getByRole('timer').first().innerText(),
+    ]);
+    const due = /^now/.test(timer);
+    const deed = verb.replace(/\s*now$/, '').trim();
+    if (due && KEYS[deed]) await page.keyboard.press(KEYS[deed]);
+    expect({ deed, due }).toEqual({ deed: 'Pull', due: true });
+  }).toPass({ intervals: [250], timeout: 60_000 });
+  await page.getByRole('button', { name: '1×', exact: true }).click();
+  await page.keyboard.press('d');
+}
+
 /** What must come out as it was meant; the fryer is the kitchen's, its preheat goes with the dial. */
-function meant({ food, cut, mass_g, start_temperature_c, prep, cook, after, loads, target }: PlanFile) {
+function meant({ food, cut, mass_g, start_temperature_c, fryer, prep, cook, after, loads, target }: PlanFile) {
   const { faces = 'both', spread = 'even', ...wish } = target;
   return {
     food: typeof food === 'string' ? food : food.name,
     cut,
     mass_g,
     start_temperature_c,
+    racks: fryer.racks,
     prep,
     stages: cook.stages,
     events: cook.events.toSorted((a, b) => a.minute - b.minute),
@@ -250,10 +298,11 @@ for (const job of JOBS) {
     await page.getByLabel('Name of the plan').fill(job.id);
     await page.getByLabel('Name of the plan').press('Enter');
     await setCook(page, document);
-    const { count, serve } = document.loads;
+    const { count, serve, coat } = document.loads;
     if (count > 1) {
       await openStation(page, 'Load');
       await choose(page, 'How many loads', `${count} loads`);
+      if (coat === 'each-load') await choose(page, 'Coated and oiled', 'Each load');
       if (serve === 'together') await choose(page, 'Served', 'All together');
     }
     /* what serving together adds comes before the steps that are added by hand */
@@ -284,11 +333,14 @@ for (const job of JOBS) {
     await beginBatch(page);
     const steps = page.getByRole('region', { name: 'Preparation' });
     await expect(steps.getByRole('timer')).toHaveCount(document.prep.length + (made.fryer.preheat ? 1 : 0));
-    await page.getByRole('button', { name: 'The basket is in: start' }).click();
-    await expect(page.getByText('Should look like this now:')).toBeVisible({ timeout: 30_000 });
-    await page.keyboard.press('d');
+    await cookInRehearsal(page);
     await expect(page.getByRole('region', { name: 'After the drawer' })).toBeVisible();
-    if (count > 1) await expect(page.getByRole('button', { name: `Begin load 2 of ${count}` })).toBeVisible();
+    for (let load = 2; load <= count; load++) {
+      await page.getByRole('button', { name: `Begin load ${load} of ${count}` }).click({ timeout: 30_000 });
+      await expect(page.getByText(`load ${load} of ${count}`)).toBeVisible();
+      await cookInRehearsal(page);
+      await expect(page.getByRole('region', { name: 'After the drawer' })).toBeVisible();
+    }
     await page.getByRole('button', { name: 'Served' }).click();
     await page.getByRole('button', { name: 'Save to the log' }).click();
     await expect(page).toHaveURL(/\/log\//);

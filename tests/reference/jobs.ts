@@ -85,7 +85,7 @@ export const JOBS: readonly Job[] = [
     900,
     [OIL, fry(195, 30), REST, { step: 'refresh', minutes: 4, temperature_c: 190 }],
     {
-      loads: { count: 3, serve: 'together' },
+      loads: { count: 3, serve: 'together', coat: 'each-load' },
     },
   ),
   job('Frozen raw sticks', 'sweet-potato', stick(9), 400, [OIL, fry(190, 35, [{ minute: 10, action: 'shake' }])], {
@@ -118,7 +118,12 @@ export const JOBS: readonly Job[] = [
       'potato-floury',
       { shape: 'formed', diameter_mm: 25, length_mm: 60 },
       350,
-      [{ step: 'chill', hours: 1 }, OIL, fry(190, 25, [{ minute: 8, action: 'flip' }])],
+      [
+        { step: 'bind', with: 'egg', mass_g: 40 },
+        { step: 'chill', hours: 1 },
+        OIL,
+        fry(190, 25, [{ minute: 8, action: 'flip' }]),
+      ],
     ),
     own: { name: 'Potato and chickpea dough', kin: 'potato-floury', other: 'chickpea-cooked', share: 30 },
   },
@@ -141,6 +146,7 @@ export const JOBS: readonly Job[] = [
     OIL,
     fry(185, 25, [{ minute: 7, action: 'shake' }]),
     { step: 'dress', with: 'syrup', mass_g: 15 },
+    { step: 'temper', to_c: 55 },
     { step: 'dress', with: 'cheese', mass_g: 20 },
   ]),
   job('Hot soak, then a cold one', 'potato-floury', slice(2), 200, [
@@ -180,8 +186,9 @@ export const JOBS: readonly Job[] = [
     'beetroot',
     slice(4),
     250,
-    [{ step: 'oil', mass_g: 3 }, fry(120, 60, [{ minute: 15, action: 'shake' }])],
+    [{ step: 'oil', mass_g: 3 }, fry(120, 60, [{ minute: 15, action: 'swap' }])],
     {
+      fryer: { racks: 2 },
       target: { colour: 'golden', crispness: 'chewy' },
     },
   ),

@@ -88,6 +88,11 @@ const laterStep = fc.oneof(
     bath: fc.constantFrom('water' as const, 'salted' as const, 'acid' as const, 'garlic' as const),
     seconds: int(5, 60),
   }),
+  fc.record({
+    step: fc.constant('bind' as const),
+    with: fc.constantFrom('egg' as const, 'flour' as const, 'crumb' as const, 'aquafaba' as const),
+    mass_g: int(5, 80),
+  }),
   fc.record({ step: fc.constant('cool' as const), minutes: int(5, 40) }),
   fc.record({ step: fc.constant('chill' as const), hours: num(0.5, 6) }),
   fc.record({ step: fc.constant('freeze' as const), hours: num(1, 6) }),
@@ -114,7 +119,12 @@ export const anyJobFile: fc.Arbitrary<SecondPlanFile> = fc.record({
   cut,
   mass_g: int(50, 900),
   start_temperature_c: int(-18, 25),
-  fryer: fc.record({ power_w: int(900, 2000), basket_cm2: int(300, 700) }),
+  fryer: fc.record({ power_w: int(900, 2000), basket_cm2: int(300, 700), racks: int(1, 3) }),
+  loads: fc.constantFrom(
+    { count: 1 },
+    { count: 2, sizes: [3, 2] },
+    { count: 3, serve: 'together' as const, coat: 'each-load' as const },
+  ),
   steps: fc
     .tuple(
       fc.array(fc.oneof(prepStep, laterStep), { maxLength: 5 }),
@@ -124,6 +134,12 @@ export const anyJobFile: fc.Arbitrary<SecondPlanFile> = fc.record({
           minLength: 1,
           maxLength: 2,
         }),
+        events: fc.array(
+          fc.record({ minute: int(1, 12), action: fc.constantFrom('shake' as const, 'swap' as const) }),
+          {
+            maxLength: 2,
+          },
+        ),
       }),
       fc.array(
         fc.oneof(
@@ -134,6 +150,7 @@ export const anyJobFile: fc.Arbitrary<SecondPlanFile> = fc.record({
             mass_g: int(1, 40),
           }),
           fc.record({ step: fc.constant('refresh' as const), minutes: int(2, 6) }),
+          fc.record({ step: fc.constant('temper' as const), to_c: int(35, 85) }),
           fc.record({ step: fc.constant('keep' as const), hours: int(2, 48) }),
         ),
         { maxLength: 3 },

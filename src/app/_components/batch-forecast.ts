@@ -18,3 +18,8 @@ export function batchForecast(
     first_check_min: minutes(firstCheck),
   };
 }
+
+/** The moment to pull that a batch keeps, s after loading; null where it was not to be done within its stages. */
+export function storedPull({ done_min }: BatchForecast): number | null {
+  return done_min === null ? null : done_min * 60;
+}

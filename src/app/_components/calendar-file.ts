@@ -56,8 +56,8 @@ export function calendarOf(
   add('pull', at, 60);
   for (const step of document.after.length > 0 ? document.after : [restOf(document)]) {
     if (step.step === 'keep') continue;
-    add(STEP_NAMES[step.step].toLowerCase(), at, afterSeconds(step));
-    at = addSeconds(at, afterSeconds(step));
+    add(STEP_NAMES[step.step].toLowerCase(), at, afterSeconds(step, document));
+    at = addSeconds(at, afterSeconds(step, document));
   }
   for (const { name, hands_minutes, lead_hours } of document.sides) {
     add(name, subSeconds(table, hands_minutes * 60 + lead_hours * 3600), hands_minutes * 60);

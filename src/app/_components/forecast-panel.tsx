@@ -10,6 +10,7 @@ import type { FieldHandle } from '@/ui/field/field-handles';
 import { useUnits } from '@/ui/units-context';
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
+import { currentLoad } from '@/schemas/load-order';
 import { useLoads } from '@/ui/study/use-loads';
 import { clockBefore } from '@/ui/words/clock-before';
 import { oilText, percentText, wholeMinutes } from '@/ui/words/format';
@@ -52,7 +53,7 @@ export const ForecastPanel = memo(function ForecastPanel({
   const units = useUnits();
   const { forecast, interval, isFull, failed } = useNewest(live);
   const { count } = document.loads;
-  const loads = useLoads(count > 1 ? document : null, count);
+  const loads = useLoads(count > 1 ? document : null);
   if (failed && !forecast) {
     return (
       <p role="alert" className="p-6">
@@ -97,7 +98,7 @@ export const ForecastPanel = memo(function ForecastPanel({
         <dt className="text-iron-soft">Begin checking</dt>
         <dd>after {wholeMinutes(forecast.firstCheck)} min</dd>
         <dt className="text-iron-soft">Oil</dt>
-        <dd>{oilText(forecast.oil.used * 1000 * count)}</dd>
+        <dd>{oilText((forecast.oil.used * 1000) / currentLoad(document).share)}</dd>
         <dt className="text-iron-soft">Energy, all stages</dt>
         <dd>{((loads?.energy ?? count * forecast.record.energy) / 3.6e6).toFixed(2)} kWh</dd>
         <dt className="text-iron-soft sm:col-start-1">Openings</dt>

@@ -99,8 +99,7 @@ export const PlanMenu = memo(function PlanMenu({
     const { calendarOf } = await import('./calendar-file');
     const { document } = readPlan();
     const { count } = document.loads;
-    const loads =
-      study && count > 1 ? await new Promise<LoadsOutcome>((done) => study.loads(document, count, done)) : null;
+    const loads = study && count > 1 ? await new Promise<LoadsOutcome>((done) => study.loads(document, done)) : null;
     const atFryer = loads?.time ?? count * pullTime;
     const text = calendarOf(document, pullTime, atFryer, nextClock(serveAt), units);
     if (text) saveFile(fileNameOf(document.name, 'ics'), text, 'text/calendar');

@@ -1,4 +1,4 @@
-import { flipBed, mixBed } from '../fryer/bed';
+import { flipBed, mixBed, swapRacks } from '../fryer/bed';
 import type { RandomSource } from '../numeric/seeded-random';
 import { type CookAction, type CookEvent, dialTemperature, type Plan } from '../plan/plan';
 import { addNext, type CookRun, oilAgain, pullSome, seasonAgain, stepRun } from './cook-run';
@@ -10,6 +10,7 @@ const ACTIONS: Record<CookAction, { readonly open: number; readonly mixing: numb
   toss: { open: 40, mixing: 0.95, tumbling: 1 },
   flip: { open: 60, mixing: 0, tumbling: 0 },
   open: { open: 30, mixing: 0, tumbling: 0 },
+  swap: { open: 35, mixing: 0, tumbling: 0 },
   pull: { open: 25, mixing: 0.3, tumbling: 0.5 },
   oil: { open: 30, mixing: 0.5, tumbling: 0.8 },
   season: { open: 25, mixing: 0.5, tumbling: 0.8 },
@@ -25,10 +26,16 @@ export function drawerOutFor(action: CookAction): number {
 const SAME_MOMENT = 1e-6;
 
 /** Does at the drawer what an event says; returns how long the drawer is out, s. */
-export function actAtDrawer(run: CookRun, event: Omit<CookEvent, 'time' | 'part'>, random: RandomSource): number {
+export function actAtDrawer(
+  run: CookRun,
+  event: Omit<CookEvent, 'time' | 'part'>,
+  racks: number,
+  random: RandomSource,
+): number {
   const { open, mixing, tumbling } = ACTIONS[event.action];
   if (mixing > 0) mixBed(run.bed, mixing, tumbling, random);
   if (event.action === 'flip') flipBed(run.bed);
+  if (event.action === 'swap') swapRacks(run.bed, racks);
   if (event.action === 'pull') pullSome(run, event.pulled ?? 'right');
   if (event.action === 'oil') oilAgain(run, event.oilMass ?? 0);
   if (event.action === 'season') seasonAgain(run, event.seasoning ?? 0);
@@ -53,7 +60,7 @@ export function createCook(
     goOn(until: number): void {
       while (time < until - SAME_MOMENT) {
         while (event < events.length && events[event]!.time <= time + SAME_MOMENT) {
-          openUntil = Math.max(openUntil, time + actAtDrawer(run, events[event]!, random));
+          openUntil = Math.max(openUntil, time + actAtDrawer(run, events[event]!, plan.fryer.racks, random));
           event++;
         }
         const open = openUntil > time + SAME_MOMENT;

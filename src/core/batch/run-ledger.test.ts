@@ -57,8 +57,8 @@ test('solids, water and oil balance to 1e-9 at every step, through shakes, oil, 
     const before = everything(run);
     const steamedBefore = run.groups.map((group) => group.steamed);
     let oiled = 0;
-    if (n === 30) actAtDrawer(run, { action: 'add' }, random);
-    if (n === 60) actAtDrawer(run, { action: 'shake' }, random);
+    if (n === 30) actAtDrawer(run, { action: 'add' }, 1, random);
+    if (n === 60) actAtDrawer(run, { action: 'shake' }, 1, random);
     if (n === 70) {
       oiled = 0.05;
       dripped = oilAgain(run, oiled);

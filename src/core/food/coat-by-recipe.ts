@@ -38,7 +38,7 @@ interface Ingredient {
  * aquafaba 93, 1, 1; mustard 80, 5, 2; hard cheese 30, 33, 0; nuts 4, 20, 4; seeds 5, 20, 1; fresh herbs 85, 3, 1; asparagine of
  * wheat 0.2 g/kg, of nuts 1 to 2 g/kg. Glass and colours assumed from their starch, protein and fat.
  */
-const INGREDIENTS: Record<CoatIngredient, Ingredient> = {
+export const COAT_INGREDIENT_DATA: Readonly<Record<CoatIngredient, Ingredient>> = {
   crumb: {
     water: 0.06,
     sugar: 0.035,
@@ -121,7 +121,7 @@ export function coatByRecipe(amounts: CoatAmounts): { readonly recipe: CoatRecip
   const golden = [0, 0, 0];
   for (const name of COAT_INGREDIENTS) {
     const mass = amounts[name] ?? 0;
-    const own = INGREDIENTS[name];
+    const own = COAT_INGREDIENT_DATA[name];
     const dry = mass * (1 - own.water);
     solids += dry;
     water += mass * own.water;

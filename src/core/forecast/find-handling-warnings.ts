@@ -2,6 +2,7 @@ import { cutThickness } from '../cut/piece-geometry';
 import { freshLayers } from '../fryer/layers';
 import { drawerOutFor } from '../batch/cook-clock';
 import { CHANGE_OVER } from './change-over';
+import { fallsApart } from './falls-apart';
 import { dripsAndSmokes } from './smoking-drip';
 import { SMOKES_FROM } from '../food/oil-kind';
 import { outerCoat } from '../plan/outer-ramp';
@@ -29,8 +30,8 @@ const HELD_DOWN = 0.5;
 const CLINGING = 3e-3;
 const MOVED_BY = 300;
 
-/** Foods that hold no shape of their own when formed: share of starch and protein below which a binder is needed, kg/kg. Source: assumed; mash of potato has 0.17. */
-const BINDS_ITSELF = 0.12;
+/** Share of formed pieces that may fall apart before it is worth a word. Source: chosen; below it one or two crumble. */
+const MAY_FALL_APART = 0.05;
 
 /** Dial from which sugar on the surface burns before the rest is done, K. Source: caramel darkens from 170 °C, honey and paprika sooner; assumed, 180 °C. */
 const SUGAR_BURNS = 453.15;
@@ -73,9 +74,8 @@ export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt
   if (isSlice && layers > 1 && !openings.some(({ action, time }) => isMixing(action) && time <= MOVED_BY)) {
     warnings.push({ code: 'slices-stick' });
   }
-  const { protein, carbohydrate } = plan.food.composition;
-  const bound = outerCoat(plan) !== null || does('chill', 'freeze') || protein + carbohydrate >= BINDS_ITSELF;
-  if (cut.shape === 'formed' && !bound) warnings.push({ code: 'no-binder' });
+  const falling = fallsApart(plan);
+  if (falling > MAY_FALL_APART) warnings.push({ code: 'no-binder', falling });
   for (const step of plan.preparation) {
     if (step.step !== 'oil' || step.mass === 0) continue;
     const { kind = 'refined' } = step;

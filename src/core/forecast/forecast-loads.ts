@@ -3,15 +3,25 @@ import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { cookUntil } from '../batch/simulate-cook';
 import { stepCavity } from '../fryer/cavity';
 import { CHANGE_OVER } from './change-over';
-import { dividePlan } from '../plan/divide-plan';
+import { shareOfPlan } from '../plan/divide-plan';
+import type { LoadShare } from '../plan/load-share';
 import type { Plan } from '../plan/plan';
 import { dialTemperature } from '../plan/plan';
 import { type Forecast, forecastPlan } from './forecast';
 
-/** Loads of one plan that follow one another in the same fryer. */
+/** One load among others. */
+export interface LoadForecast extends LoadShare {
+  readonly plan: Plan;
+  readonly forecast: Forecast;
+  /** s from the first loading of all to this one's loading and its pull */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Loads of one plan that follow one another, in one drawer or in several side by side. */
 export interface LoadsForecast {
   /** one for each load, in order */
-  readonly loads: readonly Forecast[];
+  readonly loads: readonly LoadForecast[];
   /** s from the first loading to the last pull */
   readonly time: number;
   /** share of all pieces right when their load is pulled at its best */
@@ -22,30 +32,43 @@ export interface LoadsForecast {
 }
 
 /**
- * Cooks a plan in `count` equal loads. The first begins as planned; each other one finds the fryer as the one before left it when
- * it was pulled, less what the open drawer loses meanwhile.
- * Cost: a forecast and a half a load; from the third on loads are as the second.
+ * Cooks a plan in loads. The first of a drawer begins as planned; each other one finds it as the one before left it when it was
+ * pulled, less what the open drawer loses meanwhile.
+ * @param order loads in order; their shares make one
+ * Cost: a forecast and a half for each load that is not like one before; from the third on equal loads are as the second.
  */
-export function forecastLoads(plan: Plan, count: number, seed: number): LoadsForecast {
-  const share = dividePlan(plan, count);
-  const first = forecastPlan(share, seed);
-  const loads = [first];
-  if (count > 1) {
-    const next = forecastPlan(withWarmFryer(share, first.pull.time, seed), seed);
-    while (loads.length < count) loads.push(next);
-  }
+export function forecastLoads(plan: Plan, order: readonly LoadShare[], seed: number): LoadsForecast {
+  const known = new Map<string, { plan: Plan; forecast: Forecast }>();
+  const last = new Map<number, LoadForecast>();
+  const loads = order.map(({ share, drawer }) => {
+    const before = last.get(drawer);
+    const key = `${share} after ${before?.share ?? 'none'}`;
+    const own = known.get(key) ?? forecastOf(shareOfPlan(plan, share), before, seed);
+    known.set(key, own);
+    const from = before ? before.to + CHANGE_OVER : 0;
+    const load = { share, drawer, ...own, from, to: from + own.forecast.pull.time };
+    last.set(drawer, load);
+    return load;
+  });
   return {
     loads,
-    time: loads.reduce((sum, { pull }) => sum + pull.time, 0) + (count - 1) * CHANGE_OVER,
-    evenness: loads.reduce((sum, { peak }) => sum + peak.share, 0) / count,
-    energy: loads.reduce((sum, { record }) => sum + record.energy, 0),
-    inTime: loads.every(({ inTime }) => inTime),
+    time: Math.max(...loads.map(({ to }) => to)),
+    evenness: loads.reduce((sum, { share, forecast }) => sum + share * forecast.peak.share, 0),
+    energy: loads.reduce((sum, { forecast }) => sum + forecast.record.energy, 0),
+    inTime: loads.every(({ forecast }) => forecast.inTime),
   };
 }
 
-/** The same load in the fryer as the one before leaves it when pulled at `pulledAt` s. */
-export function withWarmFryer(plan: Plan, pulledAt: number, seed: number): Plan {
+function forecastOf(share: Plan, before: LoadForecast | undefined, seed: number) {
+  const plan = before
+    ? { ...share, preheat: null, fryerTemperature: fryerLeftBy(before.plan, before.forecast.pull.time, seed) }
+    : share;
+  return { plan, forecast: forecastPlan(plan, seed) };
+}
+
+/** K of the fryer that a load leaves to the next when pulled at `pulledAt` s, less what the open drawer loses meanwhile. */
+export function fryerLeftBy(plan: Plan, pulledAt: number, seed: number): number {
   const { cavity }: CookRun = cookUntil(plan, seed, pulledAt, STANDARD_RESOLUTION);
   stepCavity(cavity, plan.fryer, dialTemperature(plan.stages, pulledAt), 0, 0, true, CHANGE_OVER);
-  return { ...plan, preheat: null, fryerTemperature: cavity.temperature };
+  return cavity.temperature;
 }

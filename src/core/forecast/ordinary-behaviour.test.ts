@@ -6,7 +6,8 @@ import { forecastPlan } from './forecast';
 import { forecastLoads } from './forecast-loads';
 import { forecastInterval, goingOn, pullTimeOf } from './interval';
 import { simulateCook } from '../batch/simulate-cook';
-import { dividePlan } from '../plan/divide-plan';
+import { shareOfPlan } from '../plan/divide-plan';
+import { equalLoads } from '../plan/load-share';
 import { drawUnknowns, withUnknowns } from './unknowns';
 
 const FILE: FirstPlanFile = {
@@ -101,7 +102,7 @@ describe('loads', () => {
   });
 
   test('loads together hold what the plan holds: food, oil, starch, what is added', () => {
-    const third = dividePlan(plan, 3);
+    const third = shareOfPlan(plan, 1 / 3);
     const weighed = ({ mass, preparation, events }: typeof plan) => [
       mass,
       ...preparation.flatMap((step) => ('mass' in step ? [step.mass] : [])),
@@ -117,9 +118,33 @@ describe('loads', () => {
 
   test('the second load finds the fryer warm: sooner than from a cold fryer, and all are counted', () => {
     const cold = { ...planOf({ mass_g: 700 }), preheat: null };
-    const { loads, time } = forecastLoads(cold, 2, 1);
-    expect(loads[1]!.pull.time).toBeLessThan(loads[0]!.pull.time - 30);
-    expect(time).toBeCloseTo(loads[0]!.pull.time + loads[1]!.pull.time + 90, 6);
+    const { loads, time } = forecastLoads(cold, equalLoads(2), 1);
+    const [first, second] = loads.map(({ forecast }) => forecast.pull.time);
+    expect(second).toBeLessThan(first! - 30);
+    expect(time).toBeCloseTo(first! + second! + 90, 6);
+  });
+
+  test('a smaller load is done sooner; two drawers side by side take as long as the slower one', () => {
+    const after = forecastLoads(
+      plan,
+      [
+        { share: 0.7, drawer: 0 },
+        { share: 0.3, drawer: 0 },
+      ],
+      1,
+    );
+    const [large, small] = after.loads.map(({ forecast }) => forecast.pull.time);
+    expect(small).toBeLessThan(large! - 60);
+    const beside = forecastLoads(
+      plan,
+      [
+        { share: 0.5, drawer: 0 },
+        { share: 0.5, drawer: 1 },
+      ],
+      1,
+    );
+    expect(beside.time).toBeCloseTo(beside.loads[0]!.forecast.pull.time, 6);
+    expect(beside.loads.map(({ from }) => from)).toEqual([0, 0]);
   });
 });
 

@@ -1,5 +1,6 @@
 import { handsOnDuration, prepDuration, prepTasks } from '../prep/prep-tasks';
 import { medianBrowning } from '../batch/record-statistics';
+import { equalLoads, type LoadShare } from '../plan/load-share';
 import type { Plan } from '../plan/plan';
 import type { AcrylamideBand } from './acrylamide';
 import { forecastLoads } from './forecast-loads';
@@ -29,10 +30,10 @@ export interface PlanOutcome {
   readonly preparation: number;
 }
 
-/** Forecasts what is on the board in `count` loads and keeps the few numbers; pull and window are those of the first. */
-export function outcomeOf(whole: Plan, seed: number, count = 1): PlanOutcome {
-  const { loads, time, evenness, energy, inTime } = forecastLoads(whole, count, seed);
-  const { pull, window, acrylamide, oil, record } = loads[0]!;
+/** Forecasts what is on the board in its loads and keeps the few numbers; pull and window are those of the first. */
+export function outcomeOf(whole: Plan, seed: number, order: readonly LoadShare[] = equalLoads(1)): PlanOutcome {
+  const { loads, time, evenness, energy, inTime } = forecastLoads(whole, order, seed);
+  const { pull, window, acrylamide, record } = loads[0]!.forecast;
   const tasks = prepTasks(whole);
   return {
     pullTime: inTime ? pull.time : null,
@@ -40,7 +41,7 @@ export function outcomeOf(whole: Plan, seed: number, count = 1): PlanOutcome {
     windowWidth: window.held ? window.to - window.from : 0,
     peakShare: evenness,
     acrylamide,
-    oilUsed: oil.used * count,
+    oilUsed: loads.reduce((sum, { forecast }) => sum + forecast.oil.used, 0),
     energy,
     breakage: record.prepared.breakage,
     browning: {

@@ -29,7 +29,7 @@ export type Warning =
   | { readonly code: 'slices-stick' }
   /** the dial is above what this oil bears, K */
   | { readonly code: 'oil-smokes'; readonly kind: OilKind; readonly from: number }
-  | { readonly code: 'no-binder' }
+  | { readonly code: 'no-binder'; /** share of the pieces that likely fall apart */ readonly falling: number }
   | { readonly code: 'sweet-burns'; readonly hottest: number }
   | { readonly code: 'marinade-warm'; readonly minutes: number }
   /** s out of the fridge, over all loads */

@@ -75,6 +75,15 @@ export function flipBed(bed: BedState): void {
   for (let p = 0; p < bed.faceUp.length; p++) bed.faceUp[p] = 1 - bed.faceUp[p]!;
 }
 
+/** Brings what lies on the lowest of `racks` racks to the top; the others move one down. Nothing where there is one. */
+export function swapRacks(bed: BedState, racks: number): void {
+  const layers = stackBed(bed);
+  const lowest = (layers * (racks - 1)) / racks;
+  const isLow = (p: number) => racks > 1 && bed.top[p]! + bed.height[p]! / 2 > lowest;
+  const ranked = Array.from(bed.order);
+  [...ranked.filter(isLow), ...ranked.filter((p) => !isLow(p))].forEach((p, rank) => (bed.place[p] = rank));
+}
+
 /** Layers above each piece from the heights and places; returns the layers of the whole bed. No allocation. */
 export function stackBed(bed: BedState): number {
   const { place, order, height, top, inBasket } = bed;

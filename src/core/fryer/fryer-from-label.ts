@@ -29,5 +29,6 @@ export function fryerFromLabel(maximumPower: number, basketArea: number, basketH
     heatTransferCoefficient: FREE_TRANSFER,
     thermostatOffset: 0,
     liner: false,
+    racks: 1,
   };
 }

@@ -8,7 +8,7 @@ export function layersOf({ food, cut, mass }: Pick<BatchPart, 'food' | 'cut' | '
   return batchYield(food, cut, mass).floor / (FLOOR_COVER * basketArea);
 }
 
-/** Layers that a plan's pieces fill when they go in, fractional; what is added later is not counted. */
+/** Layers that a plan's pieces fill on each rack when they go in, fractional; what is added later is not counted. */
 export function freshLayers(plan: Plan): number {
-  return layersOf({ ...plan, cut: cutAsLoaded(plan) }, plan.fryer.basketArea);
+  return layersOf({ ...plan, cut: cutAsLoaded(plan) }, plan.fryer.basketArea) / plan.fryer.racks;
 }

@@ -14,6 +14,12 @@ const RACK_TRANSFER = 9;
 /** How much of the difference between up and down the half of the sides that goes with a face has. Source: assumed, half. */
 const SIDE_LEAN = 0.5;
 
+/** Share of the air's speed that reaches each rack below another. Source: assumed; a household oven with a fan loses a tenth to a fifth a shelf. */
+const BELOW_A_RACK = 0.85;
+
+/** Share of the walls that a rack between others sees. Source: assumed, half: the sides, not the roof. */
+const SEEN_BETWEEN = 0.5;
+
 /** Flow of heat and steam of each piece in the last steps, smoothed, W and kg/s for the whole batch's share of it. */
 export interface StreamMemory {
   readonly heat: Float64Array;
@@ -34,6 +40,7 @@ export interface Surrounded {
  * heat and wetted by the steam of what lies above: T(i) = T − Σ K(zi − zj)·Qj / (ṁ·cp), K a ramp from 0 (a layer above)
  * over ½ (beside) to 1 (a layer below), z in layers; the energy is carried, never clipped.
  * Sides meet the mean of up and down where pieces lie apart, and a neighbour where they lie close.
+ * Several racks share the layers evenly; on each, pieces lie on a grate of their own.
  * The heights of the bed are the caller's.
  */
 export function surroundPieces(
@@ -48,8 +55,10 @@ export function surroundPieces(
   const count = bed.place.length;
   const layers = stackBed(bed);
   const capacityFlow = fryer.airFlow * AIR_SPECIFIC_HEAT;
-  const crowded = Math.min(1, layers);
-  const full = fryer.heatTransferCoefficient * (open ? STILL_AIR : 1);
+  const { racks } = fryer;
+  const onRack = layers / racks;
+  const crowded = Math.min(1, onRack);
+  const freeTransfer = fryer.heatTransferCoefficient * (open ? STILL_AIR : 1);
   const seen = open ? 0 : wallRadiation(cavity.temperature);
   const grate = fryer.liner ? LINED_OPENNESS : GRATE_OPENNESS;
   for (let p = 0; p < state.count; p++) {
@@ -71,14 +80,17 @@ export function surroundPieces(
     }
     const air = cavity.temperature - heatAbove / capacityFlow;
     const vapour = vapourPressureOf(Math.max(0, cavity.humidityMet + steamAbove / fryer.airFlow));
-    const covered = shareBelow(z, height, 1);
-    const resting = layers <= 1 ? 1 : shareBelow(z, height, layers - 1);
+    const rack = racks === 1 ? 0 : Math.min(racks - 1, Math.floor((z + height / 2) / onRack));
+    const depth = Math.max(0, z - rack * onRack);
+    const full = rack === 0 ? freeTransfer : freeTransfer * BELOW_A_RACK ** rack;
+    const covered = shareBelow(depth, height, 1);
+    const resting = onRack <= 1 ? 1 : shareBelow(depth, height, onRack - 1);
     const over = full * (1 + (between - 1) * covered);
     const under = full * (grate * resting + between * (1 - resting));
     const middle = (over + under) / 2;
     const beside = middle + (full * between - middle) * crowded;
     const flat = bed.flatShare[own]!;
-    const radiant = seen * (1 - covered);
+    const radiant = seen * (1 - covered) * (rack === 0 ? 1 : SEEN_BETWEEN);
     for (let side = 0; side < 2; side++) {
       const f = 2 * p + side;
       const up = side === 0 ? bed.faceUp[own]! : 1 - bed.faceUp[own]!;

@@ -29,11 +29,10 @@ function dividePart<Part extends BatchPart>(part: Part, share: number): Part {
 }
 
 /**
- * One of `loads` equal loads of a plan: food, oil, coats and what is added are divided, openings and stages are repeated. All
- * loads together hold what the plan holds.
+ * A share of a plan: food, oil, coats and what is added are divided, openings and stages are repeated. Loads whose shares make
+ * one together hold what the plan holds.
  */
-export function dividePlan(plan: Plan, loads: number): Plan {
-  const share = 1 / loads;
+export function shareOfPlan(plan: Plan, share: number): Plan {
   return {
     ...dividePart(plan, share),
     events: plan.events.map((event) => ({

@@ -22,4 +22,6 @@ export interface Fryer {
   readonly thermostatOffset: number;
   /** a liner or parchment lies under the food */
   readonly liner: boolean;
+  /** racks one above the other, each as large as `basketArea`; 1 for a basket */
+  readonly racks: number;
 }

@@ -1,4 +1,5 @@
 import type { Cut } from '../cut/cut';
+import type { Binder } from '../food/binder';
 import type { CoatAmounts } from '../food/coat-by-recipe';
 import type { Food } from '../food/food';
 import type { OilKind } from '../food/oil-kind';
@@ -47,6 +48,7 @@ export type PreparationStep =
   | { readonly step: 'oil'; readonly mass: number; readonly method: OilingMethod; readonly kind?: OilKind }
   | { readonly step: 'starch'; readonly mass: number }
   | { readonly step: 'season'; readonly mass: number; readonly saltShare: number }
+  | { readonly step: 'bind'; readonly binder: Binder; readonly mass: number }
   | { readonly step: 'dredge'; readonly layers: 1 | 2 }
   | { readonly step: 'batter'; readonly mass: number }
   | { readonly step: 'coat'; readonly amounts: CoatAmounts }
@@ -65,7 +67,7 @@ export interface Stage {
 }
 
 /** What the cook does at the drawer. */
-export type CookAction = 'shake' | 'toss' | 'flip' | 'open' | 'pull' | 'oil' | 'season' | 'add';
+export type CookAction = 'shake' | 'toss' | 'flip' | 'open' | 'swap' | 'pull' | 'oil' | 'season' | 'add';
 
 /** Which pieces an opening takes out: those that are right, or a third of those in the basket. */
 export type Pulled = 'right' | 'darkest' | 'palest';

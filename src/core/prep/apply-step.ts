@@ -1,4 +1,5 @@
 import type { PreparationStep } from '../plan/plan';
+import { bindPieces } from './bind';
 import { chillPieces, coolPieces, freezePieces } from './air-pieces';
 import { coatWith } from './coat-pieces';
 import { dipPieces } from './dip';
@@ -64,6 +65,8 @@ export function applyStep(hand: InHand, step: Exclude<PreparationStep, { step: '
     }
     case 'season':
       return seasonPieces(hand, step);
+    case 'bind':
+      return bindPieces(hand, step.binder, step.mass);
     case 'dip':
       return dipPieces(hand, step.bath, step.duration);
     case 'cool':

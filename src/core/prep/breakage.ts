@@ -20,6 +20,7 @@ export const HANDLING: Record<Exclude<PreparationStep['step'], 'dry' | 'oil'> | 
   brush: 0.4,
   starch: 0.8,
   season: 0.5,
+  bind: 0,
   dredge: 1.5,
   batter: 1,
   coat: 1.5,

@@ -23,6 +23,7 @@ export type FlowName =
   | 'powder'
   | 'coat'
   | 'seasoning'
+  | 'binder'
   | 'oil'
   | 'oil-dripped';
 

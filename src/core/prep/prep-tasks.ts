@@ -15,6 +15,7 @@ const HANDS = {
   oil: 60,
   starch: 60,
   season: 30,
+  bind: 120,
   dredge: 480,
   batter: 180,
   dip: 60,
@@ -46,6 +47,7 @@ export function prepTasks(plan: Plan): PrepTask[] {
       case 'oil':
       case 'starch':
       case 'season':
+      case 'bind':
       case 'dredge':
       case 'batter':
         return { kind: step.step, duration: HANDS[step.step] };

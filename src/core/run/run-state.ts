@@ -15,6 +15,7 @@ export const BATCH_EVENT_KINDS = [
   'flipped',
   'oiled',
   'added',
+  'swapped',
   'pulled-some',
   'drawer-open',
   'more-time',
@@ -126,6 +127,7 @@ const OPENING_OF: Partial<Record<BatchEventKind, CookEvent['action']>> = {
   flipped: 'flip',
   oiled: 'oil',
   added: 'add',
+  swapped: 'swap',
   'pulled-some': 'pull',
   'drawer-open': 'open',
   seasoned: 'season',
@@ -142,6 +144,7 @@ const DEEDS: ReadonlySet<BatchEventKind> = new Set([
   'flipped',
   'oiled',
   'added',
+  'swapped',
   'pulled-some',
   'done',
 ]);

@@ -1,6 +1,7 @@
 import { forecastPlan } from '../forecast/forecast';
 import { forecastLoads } from '../forecast/forecast-loads';
-import { dividePlan } from '../plan/divide-plan';
+import { shareOfPlan } from '../plan/divide-plan';
+import { equalLoads } from '../plan/load-share';
 import { isMixing, type Plan, type Stage } from '../plan/plan';
 import { spreadOpenings } from './spread-openings';
 
@@ -72,17 +73,17 @@ export function* searchPlans(plan: Plan, seed: number): Generator<Alternative, v
   const others = plan.events.filter((event) => !isMixing(event.action));
   for (let batches = 1; batches <= MOST_BATCHES; batches++) {
     for (const stages of programmes(plan)) {
-      const unshaken = forecastPlan(dividePlan({ ...plan, stages, events: others }, batches), seed);
+      const unshaken = forecastPlan(shareOfPlan({ ...plan, stages, events: others }, 1 / batches), seed);
       for (const openings of OPENINGS) {
         const shakes = spreadOpenings(openings, unshaken.pull.time / 60).map((minute) => ({
           time: minute * 60,
           action: 'shake' as const,
         }));
         const candidate: Plan = { ...plan, stages, events: [...others, ...shakes] };
-        const { time, evenness, inTime } = forecastLoads(candidate, batches, seed);
+        const { time, evenness, inTime } = forecastLoads(candidate, equalLoads(batches), seed);
         if (!inTime || evenness < LEAST_RIGHT) continue;
         const attention = batches * openings + (batches - 1);
-        yield { plan: dividePlan(candidate, batches), batches, score: { time, evenness, attention } };
+        yield { plan: shareOfPlan(candidate, 1 / batches), batches, score: { time, evenness, attention } };
       }
     }
   }

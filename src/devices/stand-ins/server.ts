@@ -8,15 +8,16 @@ import {
   standInSettingsSchema,
 } from '../../schemas/device-message';
 import { faultsOf } from '../../schemas/faults';
+import type { KitchensOfStandIns } from './all-kitchens';
 import type { StandIns } from './stand-ins';
 
 /** Largest body, bytes: a plan file and a little. */
 const LARGEST_BODY = 96 * 1024;
 
-/** Serves the stand-ins on loopback alone; see docs/formats/devices.md. Rejects when the port is taken. */
-export function serveStandIns(standIns: StandIns, port: number): Promise<Server> {
+/** Serves the stand-ins of all kitchens on loopback alone; see docs/formats/devices.md. Rejects when the port is taken. */
+export function serveStandIns(kitchens: KitchensOfStandIns, port: number): Promise<Server> {
   const server = createServer((request, response) => {
-    answer(standIns, request, response).catch(() => send(response, 500, { error: 'the stand-in failed' }));
+    answer(kitchens, request, response).catch(() => send(response, 500, { error: 'the stand-in failed' }));
   });
   return new Promise((resolve, reject) => {
     server.once('error', reject);
@@ -24,7 +25,7 @@ export function serveStandIns(standIns: StandIns, port: number): Promise<Server>
   });
 }
 
-async function answer(standIns: StandIns, request: IncomingMessage, response: ServerResponse): Promise<void> {
+async function answer(kitchens: KitchensOfStandIns, request: IncomingMessage, response: ServerResponse): Promise<void> {
   /* a page of any other address may send what it likes to loopback, but not with these two */
   if (!/^(127\.0\.0\.1|localhost)(:\d+)?$/.test(request.headers.host ?? '')) {
     return send(response, 403, { error: 'loopback only' });
@@ -32,7 +33,9 @@ async function answer(standIns: StandIns, request: IncomingMessage, response: Se
   if (request.method !== 'GET' && !request.headers['content-type']?.startsWith('application/json')) {
     return send(response, 415, { error: 'send application/json' });
   }
-  const path = (request.url ?? '/').split('?')[0]!;
+  const [, kitchenId = '', own = ''] = /^(?:\/kitchens\/([\w-]{1,64}))?(\/?.*)$/.exec(request.url ?? '/')!;
+  const path = own.split('?')[0] || '/';
+  const standIns = kitchens.of(kitchenId);
   const way = `${request.method} ${path}`;
   if (way === 'GET /') return send(response, 200, { devices: DEVICE_KINDS, faults: standIns.faults });
   const kind = DEVICE_KINDS.find((candidate) => way === `GET /${candidate}`);

@@ -121,7 +121,7 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
       drawerOutFor = 0;
     },
     act(event) {
-      if (batch) drawerOutFor = Math.max(drawerOutFor, actAtDrawer(batch.run, event, random));
+      if (batch) drawerOutFor = Math.max(drawerOutFor, actAtDrawer(batch.run, event, batch.plan.fryer.racks, random));
     },
     empty() {
       if (batch) Object.assign(cavity, batch.run.cavity);

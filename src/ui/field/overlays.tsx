@@ -56,13 +56,14 @@ const LETTERS: Record<CookEvent['action'], string> = {
   toss: 'T',
   flip: 'F',
   open: 'O',
+  swap: 'R',
   pull: 'P',
   oil: 'oil',
   season: 'salt',
   add: 'A',
 };
 
-/** Openings as fine lines through the field with a letter above: S shake, T toss, F flip, O open, P pull, A add, oil, salt. */
+/** Openings as fine lines through the field with a letter above: S shake, T toss, F flip, O open, R racks, P pull, A add, oil, salt. */
 export function OpeningMarks({
   openings,
   x,

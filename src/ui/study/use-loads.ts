@@ -5,17 +5,16 @@ import type { PlanFile } from '../../schemas/plan-file';
 import type { LoadsOutcome } from '../../workers/study/protocol';
 import { useStudy } from './study-context';
 
-/** How a plan turns out in `count` loads one after the other; undefined while it is being worked out, or nothing is asked. */
-export function useLoads(document: PlanFile | null, count: number): LoadsOutcome | undefined {
+/** How a plan turns out in its loads; undefined while it is being worked out, or nothing is asked. */
+export function useLoads(document: PlanFile | null): LoadsOutcome | undefined {
   const study = useStudy();
-  const question = document === null ? null : JSON.stringify([document, count]);
+  const question = document === null ? null : JSON.stringify(document);
   const [answer, setAnswer] = useState<{ question: string; loads: LoadsOutcome }>();
   useEffect(() => {
     if (!study || question === null) return;
     let callOff = () => {};
     const timer = setTimeout(() => {
-      const [asked, loads] = JSON.parse(question) as [PlanFile, number];
-      callOff = study.loads(asked, loads, (found) => setAnswer({ question, loads: found }));
+      callOff = study.loads(JSON.parse(question) as PlanFile, (found) => setAnswer({ question, loads: found }));
     }, 200);
     return () => {
       clearTimeout(timer);

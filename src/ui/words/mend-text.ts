@@ -1,3 +1,4 @@
+import { currentLoad } from '../../schemas/load-order';
 import type { Mend } from '../../editing/mend';
 import { halfMinutes, massText, temperatureText, type UnitSystem } from './format';
 
@@ -6,7 +7,7 @@ export function mendText({ kind, document }: Mend, units: UnitSystem): string {
   const dial = () => temperatureText(document.cook.stages.at(-1)!.temperature_c, units);
   switch (kind) {
     case 'split':
-      return `In ${document.loads.count} loads of ${massText(document.mass_g / document.loads.count, units)}`;
+      return `In ${document.loads.count} loads of ${massText(document.mass_g * currentLoad(document).share, units)}`;
     case 'longer':
       return `Stages up to ${halfMinutes(document.cook.stages.reduce((sum, { minutes }) => sum + minutes, 0) * 60)} min`;
     case 'cooler':
@@ -35,8 +36,10 @@ export function mendText({ kind, document }: Mend, units: UnitSystem): string {
       return 'No liner';
     case 'shake-early':
       return 'Shake after 3 min';
-    case 'chill':
-      return 'Chill for an hour first';
+    case 'bind': {
+      const step = document.prep.find((one) => one.step === 'bind');
+      return `Work in ${step?.step === 'bind' ? massText(step.mass_g, units) : ''} of flour`;
+    }
     case 'fridge':
       return 'Into the fridge';
     case 'soak':

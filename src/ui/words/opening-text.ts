@@ -1,4 +1,5 @@
 import { foodOfFile } from '../../schemas/food-from-file';
+import { currentLoad } from '../../schemas/load-order';
 import type { PlanFile } from '../../schemas/plan-file';
 import { halfMinutes, massText, oilText, type UnitSystem } from './format';
 import { ACTION_WORDS } from './labels';
@@ -16,24 +17,33 @@ const PULLED_WORDS = {
 /** Steps that say what added food is like at a glance. */
 const TELLING: ReadonlySet<string> = new Set(['dredge', 'batter', 'starch', 'marinate', 'parcook']);
 
+/** What naming an opening takes to know of its plan. */
+export type OpeningOf = Pick<PlanFile, 'food' | 'loads' | 'fryer'>;
+
+/** To which loads an amount belongs. */
+function eachWord({ count, sizes, current = 1 }: PlanFile['loads']): string {
+  if (count === 1) return '';
+  return sizes ? `, load ${current} of ${count}` : ', each load';
+}
+
 /** An opening named in full: "Add 120 g of courgette, crumbed". */
-export function openingText(opening: Opening, document: Pick<PlanFile, 'food' | 'loads'>, units: UnitSystem): string {
-  const { count } = document.loads;
-  const each = count > 1 ? ', each load' : '';
+export function openingText(opening: Opening, document: OpeningOf, units: UnitSystem): string {
+  const { share } = currentLoad(document);
+  const each = eachWord(document.loads);
   switch (opening.action) {
     case 'oil':
       return opening.mass_g === undefined
         ? ACTION_WORDS.oil
-        : `Oil again with ${oilText(opening.mass_g / count)}${each}`;
+        : `Oil again with ${oilText(opening.mass_g * share)}${each}`;
     case 'season':
-      return `Season with ${massText(opening.mass_g / count, units)}${each}`;
+      return `Season with ${massText(opening.mass_g * share, units)}${each}`;
     case 'pull':
       return PULLED_WORDS[opening.which ?? 'right'];
     case 'add': {
       const { part } = opening;
       const told = part.prep.filter(({ step }) => TELLING.has(step)).map((step) => prepPhrase(step, units));
       const name = foodOfFile(part.food ?? document.food).name.toLowerCase();
-      return [`Add ${massText(part.mass_g / count, units)} of ${name}${each}`, ...told].join(', ');
+      return [`Add ${massText(part.mass_g * share, units)} of ${name}${each}`, ...told].join(', ');
     }
     default:
       return ACTION_WORDS[opening.action];
@@ -41,7 +51,7 @@ export function openingText(opening: Opening, document: Pick<PlanFile, 'food' | 
 }
 
 /** All openings of a plan in one line, those alike together: "Shake after 6, 10 min; add 120 g of courgette after 5 min". */
-export function openingsText(document: Pick<PlanFile, 'food' | 'cook' | 'loads'>, units: UnitSystem): string {
+export function openingsText(document: OpeningOf & Pick<PlanFile, 'cook'>, units: UnitSystem): string {
   const minutes = new Map<string, string[]>();
   for (const opening of document.cook.events.toSorted((a, b) => a.minute - b.minute)) {
     const text = openingText(opening, document, units);

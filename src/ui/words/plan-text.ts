@@ -52,6 +52,8 @@ export function prepPhrase(step: PrepStep, units: UnitSystem): string {
       return `starch ${massText(step.mass_g, units)}`;
     case 'season':
       return `seasoned with ${massText(step.mass_g, units)}`;
+    case 'bind':
+      return `bound with ${massText(step.mass_g, units)} of ${COAT_WORDS[step.with]}`;
     case 'dredge':
       return step.layers === 2 ? 'crumbed twice' : 'crumbed';
     case 'batter':
@@ -86,6 +88,8 @@ export function afterPhrase(step: AfterStep, units: UnitSystem): string {
       return `${massText(step.mass_g, units)} ${DRESSING_ORDERS[step.with].word}`;
     case 'refresh':
       return `refreshed ${step.minutes} min at ${temperatureText(step.temperature_c, units)}`;
+    case 'temper':
+      return `cooled to ${temperatureText(step.to_c, units)}`;
     case 'keep':
       return `kept ${hoursText(step.hours)} in the ${step.place}`;
   }

@@ -8,7 +8,11 @@ import { restOf } from '../../schemas/rest-of';
 import { afterSeconds } from '../../schemas/after-time';
 import { halfMinutes, massText, temperatureText, type UnitSystem, wholeMinutes } from './format';
 import { ACTION_CAUTIONS, STEP_CAUTIONS } from './cautions';
-import { wholePlanFromFile } from '../../schemas/plan-from-file';
+import { currentLoad } from '../../schemas/load-order';
+import { drawerWord } from './drawer-word';
+import { firstStepOfEachLoad, stepOfLoad } from '../../schemas/each-load';
+import type { PrepStep } from '../../schemas/plan-steps';
+import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
 import { openingText } from './opening-text';
 import { cutText, hoursText } from './plan-text';
 import { stepOrder, type StepOrder } from './step-orders';
@@ -24,6 +28,13 @@ function lineOf({ text, amount, caution }: StepOrder): Pick<CardStep, 'text' | '
   return { text: amount === null ? `${text}.` : `${text}: ${amount}.`, ...(caution === null ? {} : { caution }) };
 }
 
+/** A step that is done for each load, with the amounts of one. */
+function eachLine(step: PrepStep, document: PlanFile, units: UnitSystem): Pick<CardStep, 'text' | 'caution'> {
+  const line = lineOf(stepOrder(stepOfLoad(step, document), planFromFile(document), units));
+  const which = document.loads.sizes ? 'for the first load, the others by their size' : 'for each load as it goes in';
+  return { ...line, text: `${line.text.slice(0, -1)}; ${which}.` };
+}
+
 /** The whole plan as steps to read aloud at the board and the fryer, in order. */
 export function cardSteps(
   document: PlanFile,
@@ -35,13 +46,14 @@ export function cardSteps(
   const { count: loads, serve } = document.loads;
   const { count } = batchYield(plan.food, plan.cut, plan.mass);
   const tasks = prepTasks(plan);
+  const each = firstStepOfEachLoad(document);
   const steps: CardStep[] = [
     {
       text: `Cut: ${cutText(document, units)}; ${massText(document.mass_g, units)}, about ${count} pieces.`,
       duration: null,
     },
     ...document.prep.map((step, i) => ({
-      ...lineOf(stepOrder(step, plan, units)),
+      ...(i < each ? lineOf(stepOrder(step, plan, units)) : eachLine(step, document, units)),
       duration: tasks[i]?.duration ?? null,
     })),
   ];
@@ -61,7 +73,10 @@ export function cardSteps(
     duration: preheat ? preheat.minutes * 60 : null,
   });
   steps.push({
-    text: loads === 1 ? 'Load the basket.' : `Load the first of ${loads}: ${massText(document.mass_g / loads, units)}.`,
+    text:
+      loads === 1
+        ? 'Load the basket.'
+        : `Load the first of ${loads}: ${massText(document.mass_g * currentLoad(document).share, units)}${drawerWord(document)}.`,
     duration: null,
     caution: STEP_CAUTIONS.load,
   });
@@ -100,7 +115,7 @@ export function cardSteps(
     });
   }
   for (const step of document.after.length > 0 ? document.after : [restOf(document)]) {
-    steps.push({ ...lineOf(stepOrder(step, plan, units)), duration: afterSeconds(step) });
+    steps.push({ ...lineOf(stepOrder(step, plan, units)), duration: afterSeconds(step, document) });
   }
   return steps;
 }

@@ -16,6 +16,7 @@ export const STEP_NAMES: Record<AnyStep['step'] | 'preheat', string> = {
   oil: 'Oil',
   starch: 'Starch',
   season: 'Season',
+  bind: 'Bind',
   dredge: 'Crumb',
   batter: 'Batter',
   coat: 'Own coat',
@@ -30,5 +31,6 @@ export const STEP_NAMES: Record<AnyStep['step'] | 'preheat', string> = {
   rest: 'Rest',
   dress: 'Dress',
   refresh: 'Refresh',
+  temper: 'Let cool',
   keep: 'Keep',
 };

@@ -1,12 +1,24 @@
 import { batchYield } from '../../core/cut/batch-yield';
 import { brineAmounts, dredgeAmounts, marinadeAmount } from '../../core/prep/coat-amounts';
 import { type Spooned, TEASPOONS_IN_CUP, TEASPOONS_IN_TABLESPOON, teaspoonsOf } from '../../core/units/spoons';
+import { temperingTime } from '../../core/forecast/tempering-time';
+import { kelvinFromCelsius } from '../../core/units/temperature';
+import type { Binder } from '../../core/food/binder';
 import { COAT_INGREDIENTS, type CoatIngredient } from '../../core/food/coat-by-recipe';
 import type { Plan } from '../../core/plan/plan';
 import type { EarlierCookStep } from '../../schemas/plan-steps';
 import { MARINADE_OUTSIDE, marinadePlace } from '../../schemas/marinade-place';
 import { STEP_CAUTIONS } from './cautions';
-import { halfMinutes, inEighths, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
+import {
+  halfMinutes,
+  inEighths,
+  lengthText,
+  massText,
+  oilText,
+  temperatureText,
+  type UnitSystem,
+  wholeMinutes,
+} from './format';
 import { ACTION_WORDS, COAT_WORDS, OIL_WORDS, SHAPE_WORDS } from './labels';
 import type { AnyStep } from './step-names';
 
@@ -103,6 +115,12 @@ export function stepOrder(step: AnyStep, load: LoadOf, units: UnitSystem): StepO
       return say('Dust with starch, turn until none is loose', `${spoonText(step.mass_g, 'starch', units)} of starch`);
     case 'season':
       return say('Season', seasonAmount(step.mass_g, step.salt_share, units), STEP_CAUTIONS.season);
+    case 'bind':
+      return say(
+        'Work the binder in, then shape',
+        `${spoonText(step.mass_g, COAT_SPOONS[step.with], units)} of ${COAT_WORDS[step.with]}`,
+        BINDER_CAUTIONS[step.with],
+      );
     case 'dredge': {
       const { flour, eggs, crumb } = dredgeAmounts(surface, step.layers);
       return say(
@@ -161,6 +179,12 @@ export function stepOrder(step: AnyStep, load: LoadOf, units: UnitSystem): StepO
         null,
         STEP_CAUTIONS.refresh,
       );
+    case 'temper':
+      return say(
+        `Let cool to ${temperatureText(step.to_c, units)} inside`,
+        `on a rack, about ${wholeMinutes(temperingTime(load.cut, kelvinFromCelsius(step.to_c)))} min`,
+        STEP_CAUTIONS.temper,
+      );
     case 'keep':
       return say(
         step.place === 'fridge' ? 'Keep in the fridge, covered' : 'Freeze for another day',
@@ -182,6 +206,14 @@ const COAT_SPOONS: Record<CoatIngredient, Spooned> = {
   seeds: 'crumbs',
   herbs: 'herbs',
   sugar: 'salt',
+};
+
+/** Allergens of what binds, and what can stand for it. */
+const BINDER_CAUTIONS: Record<Binder, string | null> = {
+  egg: 'Contains egg; instead, as much thick aquafaba with a spoon of flour. Cook it through.',
+  flour: 'Contains gluten; instead, half as much starch.',
+  crumb: 'Contains gluten; instead, ground oats without gluten.',
+  aquafaba: null,
 };
 
 /** Allergens of a coat, what can stand for egg, and whether it burns early. */

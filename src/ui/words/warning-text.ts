@@ -49,7 +49,7 @@ export function warningText(warning: Warning, units: UnitSystem): string {
     case 'oil-smokes':
       return `${OIL_WORDS[warning.kind].charAt(0).toUpperCase()}${OIL_WORDS[warning.kind].slice(1)} smokes from about ${temperatureText(celsiusFromKelvin(warning.from), units)}, below this dial. Use refined oil, or add it at the end.`;
     case 'no-binder':
-      return 'Shaped pieces of this food have nothing that binds them and may fall apart. Chill them an hour, or coat them; lay them in one by one.';
+      return `Too little binds these shaped pieces: about ${percentText(warning.falling)} of them may fall apart. Work in flour or egg, chill them an hour, or coat them; lay them in one by one.`;
     case 'sweet-burns':
       return 'Sugar, honey or paprika on the surface burns at this dial before the inside is done. Set it lower, or season after the fryer.';
     case 'marinade-warm':

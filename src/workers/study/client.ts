@@ -10,7 +10,7 @@ export interface Study {
   outcomes(documents: readonly PlanFile[], onOutcome: (index: number, outcome: PlanOutcome) => void): () => void;
   sensitivity(document: PlanFile, onAnswer: (found: Sensitivity[]) => void): () => void;
   hold(document: PlanFile, pulledAt: number, onAnswer: (holds: Record<HoldPlace, HoldForecast>) => void): () => void;
-  loads(document: PlanFile, count: number, onAnswer: (loads: LoadsOutcome) => void): () => void;
+  loads(document: PlanFile, onAnswer: (loads: LoadsOutcome) => void): () => void;
   openings(document: PlanFile, onAnswer: (chosen: ChosenOpening[]) => void): () => void;
   search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
   end(): void;
@@ -57,9 +57,9 @@ export function createStudy(): Study {
         const holds = await service.hold(ticket, document, pulledAt);
         if (holds) answer(holds);
       }, onAnswer),
-    loads: (document, count, onAnswer) =>
+    loads: (document, onAnswer) =>
       ask<LoadsOutcome>(async (ticket, answer) => {
-        const loads = await service.loads(ticket, document, count);
+        const loads = await service.loads(ticket, document);
         if (loads) answer(loads);
       }, onAnswer),
     openings: (document, onAnswer) =>

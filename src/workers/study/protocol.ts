@@ -1,6 +1,7 @@
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
+import type { LoadShare } from '../../core/plan/load-share';
 import type { Score } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
 
@@ -24,8 +25,22 @@ export interface ChosenOpening {
   readonly action: 'shake' | 'toss' | 'flip';
 }
 
-/** Equal loads, one after the other in the same fryer. */
+/** One load of several. */
+export interface LoadOutcome extends LoadShare {
+  /** s from the first loading of all to this one's loading and pull */
+  readonly from: number;
+  readonly to: number;
+  /** share of its pieces right when pulled */
+  readonly right: number;
+  /** share of its bite left once the last load is out, and after a refresh then */
+  readonly kept: number;
+  readonly refreshed: number;
+}
+
+/** The loads of a plan, one after the other or side by side. */
 export interface LoadsOutcome {
+  /** in order */
+  readonly each: readonly LoadOutcome[];
   /** s from the first loading to the last pull; null where a load is not done in its stages */
   readonly time: number | null;
   /** share of all pieces right when their load is at its best */
@@ -45,8 +60,8 @@ export interface StudyService {
   sensitivity(ticket: number, document: PlanFile): Promise<Sensitivity[] | null>;
   /** how the bite lasts at each place after pulling at `pulledAt` s */
   hold(ticket: number, document: PlanFile, pulledAt: number): Promise<Record<HoldPlace, HoldForecast> | null>;
-  /** the plan in `count` loads, each in the fryer as the one before leaves it */
-  loads(ticket: number, document: PlanFile, count: number): Promise<LoadsOutcome | null>;
+  /** the plan in its loads, each in the fryer as the one before leaves it, and what they keep until the last is out */
+  loads(ticket: number, document: PlanFile): Promise<LoadsOutcome | null>;
   /** the openings that suit a plan, minutes and what to do */
   openings(ticket: number, document: PlanFile): Promise<ChosenOpening[] | null>;
   search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;

@@ -3,6 +3,7 @@ import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFileSchema } from '../../schemas/plan-file';
 import { writePlanFile } from '../../schemas/write-plan';
 import type { SearchAnswer } from './protocol';
+import { withLoads } from '../../editing/edit-loads';
 import { withChosenOpenings } from '../../editing/edit-cook';
 import { createStudyService } from './service';
 
@@ -80,11 +81,16 @@ test('a price is of the plan as it will stand once its openings have followed', 
 test('loads that follow one another find the fryer warm: two take less than twice one from cold', async () => {
   const service = createStudyService();
   const cold = { ...FIRST_PLAN, mass_g: 700, fryer: { ...FIRST_PLAN.fryer, preheat: null } };
-  const one = await service.loads(1, { ...cold, mass_g: 350 }, 1);
-  const two = await service.loads(2, cold, 2);
+  const one = await service.loads(1, { ...cold, mass_g: 350 });
+  const two = await service.loads(2, withLoads(cold, 2));
   expect(two!.time! - 90).toBeLessThan(2 * one!.time! - 30);
   expect(two!.time!).toBeGreaterThan(one!.time! * 1.5);
   expect(two!.energy).toBeLessThan(2 * one!.energy);
+  expect(two!.each.map(({ share }) => share)).toEqual([0.5, 0.5]);
+  expect(two!.each[1]!.to).toBeCloseTo(two!.time!, 6);
+  /* the first waits while the second cooks, the second does not */
+  expect(two!.each[0]!.kept).toBeLessThan(0.9);
+  expect(two!.each[1]!.kept).toBe(1);
   service.callOff(3);
-  expect(await service.loads(3, cold, 2)).toBeNull();
+  expect(await service.loads(3, withLoads(cold, 2))).toBeNull();
 }, 60_000);

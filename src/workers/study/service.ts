@@ -6,9 +6,11 @@ import { isMixing, type Plan } from '../../core/plan/plan';
 import { chooseOpenings } from '../../core/search/choose-openings';
 import { type Alternative, searchPlans, tradeOffFront } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
+import { loadOrder } from '../../schemas/load-order';
+import { restOf } from '../../schemas/rest-of';
 import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
 import { fileWithAlternative } from '../../editing/found-plan';
-import type { StudyService } from './protocol';
+import type { LoadOutcome, StudyService } from './protocol';
 
 const SEED = 1;
 
@@ -35,7 +37,7 @@ export function createStudyService(): StudyService {
     async outcomes(ticket, documents, report) {
       for (const [index, document] of documents.entries()) {
         if (await isOff(ticket)) return;
-        report(index, outcomeOf(planOnBench(document), SEED, document.loads.count));
+        report(index, outcomeOf(planOnBench(document), SEED, loadOrder(document)));
       }
     },
     async sensitivity(ticket, document) {
@@ -55,10 +57,20 @@ export function createStudyService(): StudyService {
       }
       return holds as Record<HoldPlace, HoldForecast>;
     },
-    async loads(ticket, document, count) {
+    async loads(ticket, document) {
       if (await isOff(ticket)) return null;
-      const { time, evenness, energy, inTime } = forecastLoads(wholePlanFromFile(document), count, SEED);
-      return { time: inTime ? time : null, evenness, energy };
+      const forecast = forecastLoads(wholePlanFromFile(document), loadOrder(document), SEED);
+      const { loads, time, evenness, energy, inTime } = forecast;
+      const { place } = restOf(document);
+      const each: LoadOutcome[] = [];
+      for (const load of loads) {
+        if (await isOff(ticket)) return null;
+        const { share, drawer, plan, from, to } = load;
+        const { pull, peak } = load.forecast;
+        const hold = forecastHold(plan, SEED, pull.time, place, time - to, REFRESH_FOR);
+        each.push({ share, drawer, from, to, right: peak.share, kept: hold.kept.at(-1)!, refreshed: hold.refreshed });
+      }
+      return { each, time: inTime ? time : null, evenness, energy };
     },
     async openings(ticket, document) {
       if (await isOff(ticket)) return null;

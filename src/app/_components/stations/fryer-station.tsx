@@ -10,6 +10,9 @@ import { areaText } from '@/ui/words/format';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 
+/** Racks that the bench offers; one is a basket. */
+const RACKS = [1, 2, 3] as const;
+
 /** Which fryer, and how warm it is when the pieces go in. */
 export function FryerStation({ document, fryers, fryerId, chooseFryer, move, release }: StationProps) {
   const withFryer = (part: Partial<PlanFile['fryer']>): PlanFile => ({
@@ -46,6 +49,17 @@ export function FryerStation({ document, fryers, fryerId, chooseFryer, move, rel
         withValue={withPreheat}
         move={move}
         release={release}
+      />
+      <PricedChoice
+        label="Inside"
+        value={String(document.fryer.racks ?? 1)}
+        document={document}
+        options={RACKS.map((racks) => ({
+          value: String(racks),
+          word: racks === 1 ? 'A basket' : `${racks} racks`,
+          document: withFryer({ racks: racks === 1 ? undefined : racks }),
+        }))}
+        onChoose={release}
       />
       <PricedChoice
         label="Under the food"

@@ -15,6 +15,7 @@ import { Choice } from '@/ui/controls/choice';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { withLoad } from '@/editing/edit-plan';
 import { typedMass } from '@/ui/words/typed-units';
+import { LoadsTable } from './loads-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { pullTimeIn } from '@/core/forecast/forecast';
@@ -53,7 +54,7 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         typed={typedMass(units)}
         sayValue={(mass) => massText(mass, units)}
         nudge={Math.max(50, Math.round((document.mass_g * 0.2) / 10) * 10)}
-        note={`${loads.count === 1 ? '' : `Each load ${massText(plan.mass * 1000, units)}, `}${count} pieces. One layer of this cut holds about ${Math.round(perLayer / 10) * 10} g.`}
+        note={`${loads.count === 1 ? '' : `The first load ${massText(plan.mass * 1000, units)}, `}${count} pieces. One layer of this cut holds about ${Math.round(perLayer / 10) * 10} g.`}
         document={document}
         withValue={(mass) => withLoad(document, mass)}
         move={move}
@@ -75,6 +76,18 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         }))}
         onChoose={release}
       />
+      {loads.count > 1 && <LoadsTable document={document} release={release} />}
+      {loads.count > 1 && (
+        <Choice
+          label="Coated and oiled"
+          value={loads.coat}
+          options={[
+            { value: 'at-once', word: 'All at once' },
+            { value: 'each-load', word: 'Each load as it goes in' },
+          ]}
+          onChange={(coat) => release({ ...document, loads: { ...loads, coat } })}
+        />
+      )}
       {loads.count > 1 && (
         <Choice
           label="Served"
@@ -125,8 +138,8 @@ function LayersOrHeap({
     i === document.cook.stages.length - 1 ? { ...stage, minutes: Math.min(90, stage.minutes * HEAP_LONGER) } : stage,
   );
   const heap: PlanFile = { ...document, cook: { stages, events: tosses, openings: 'set' } };
-  const inLayers = useLoads(layered, batches);
-  const inHeap = useLoads(heap, 1);
+  const inLayers = useLoads(withLoads(layered, batches));
+  const inHeap = useLoads(heap);
   const columns = [
     {
       word: `${batches} batches, one layer each`,

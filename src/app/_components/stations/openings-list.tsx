@@ -31,6 +31,7 @@ function newOpenings(minute: number, document: PlanFile): Opening[] {
     { minute, action: 'toss' },
     { minute, action: 'flip' },
     { minute, action: 'open' },
+    ...((document.fryer.racks ?? 1) > 1 ? [{ minute, action: 'swap' as const }] : []),
     { minute, action: 'oil', mass_g: Math.max(1, Math.round(4 * share)) },
     { minute, action: 'season', mass_g: Math.max(1, Math.round(3 * share)) },
     { minute, action: 'pull', which: 'darkest' },
@@ -144,6 +145,17 @@ export function OpeningsList({
   );
 }
 
+type HandOpening = Extract<Opening, { action: 'shake' | 'toss' | 'flip' | 'open' | 'swap' }>;
+
+function isByHand(opening: Opening): opening is HandOpening {
+  return ['shake', 'toss', 'flip', 'open', 'swap'].includes(opening.action);
+}
+
+/** What hands alone can do at the drawer; racks change places only where there are several. */
+function handActions({ fryer }: PlanFile): HandOpening['action'][] {
+  return ['shake', 'toss', 'flip', 'open', ...((fryer.racks ?? 1) > 1 ? (['swap'] as const) : [])];
+}
+
 function OpeningFields({
   opening,
   document,
@@ -179,14 +191,11 @@ function OpeningFields({
         onMove={(minute) => set({ ...opening, minute }, false)}
         onRelease={(minute) => set({ ...opening, minute }, true)}
       />
-      {(opening.action === 'shake' ||
-        opening.action === 'toss' ||
-        opening.action === 'flip' ||
-        opening.action === 'open') && (
+      {isByHand(opening) && (
         <Choice
           label="Do"
           value={opening.action}
-          options={(['shake', 'toss', 'flip', 'open'] as const).map((value) => ({ value, word: ACTION_WORDS[value] }))}
+          options={handActions(document).map((value) => ({ value, word: ACTION_WORDS[value] }))}
           onChange={(action) => set({ minute: opening.minute, action }, true)}
         />
       )}

@@ -1,6 +1,7 @@
 'use client';
 
 import { marinadePlace } from '@/schemas/marinade-place';
+import { BINDERS } from '@/core/food/binder';
 import { COAT_INGREDIENTS } from '@/core/food/coat-by-recipe';
 import { DRESSINGS } from '@/schemas/plan-steps';
 import { Choice } from '@/ui/controls/choice';
@@ -178,6 +179,18 @@ export function StepFields({ step, set }: { step: AnyStep; set: SetStep }) {
       );
     case 'batter':
       return grams(step, 500, 5);
+    case 'bind':
+      return (
+        <>
+          <Choice
+            label="With"
+            value={step.with}
+            options={BINDERS.map((value) => ({ value, word: capital(COAT_WORDS[value]) }))}
+            onChange={(binder) => set({ ...step, with: binder }, true)}
+          />
+          {grams(step, 300)}
+        </>
+      );
     case 'coat':
       return COAT_INGREDIENTS.map((name) => (
         <Lever
@@ -235,6 +248,8 @@ export function StepFields({ step, set }: { step: AnyStep; set: SetStep }) {
           {dial(step.temperature_c, (temperature_c) => ({ ...step, temperature_c }))}
         </>
       );
+    case 'temper':
+      return lever('Inside', step.to_c, [30, 90], 5, '°C', (to_c) => ({ ...step, to_c }), typedTemperature(units));
     case 'freeze-thaw':
       return null;
   }

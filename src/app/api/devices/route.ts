@@ -6,11 +6,12 @@ import { askDevices, readDevices } from '@/services/devices';
 
 /** What the kitchen's devices say now. */
 export async function GET() {
-  if (!(await sessionKitchenId())) return NextResponse.json({ error: 'no kitchen' }, { status: 401 });
-  return NextResponse.json(await readDevices(), { headers: { 'cache-control': 'no-store' } });
+  const kitchenId = await sessionKitchenId();
+  if (!kitchenId) return NextResponse.json({ error: 'no kitchen' }, { status: 401 });
+  return NextResponse.json(await readDevices(kitchenId), { headers: { 'cache-control': 'no-store' } });
 }
 
 /** An order to a device, or the start of the stand-ins. */
 export async function POST(request: Request) {
-  return answerChange(request, deviceRequestSchema, (_, body) => askDevices(body));
+  return answerChange(request, deviceRequestSchema, askDevices);
 }

@@ -38,7 +38,7 @@ export function AfterSteps({
         const { text, amount, caution } = stepOrder(step, plan, units);
         const begun = run.afterBegun.get(index);
         const isDone = run.afterDone.has(index);
-        const duration = afterSeconds(step);
+        const duration = afterSeconds(step, document);
         const left = begun === undefined ? duration : duration - (now - begun) / 1000;
         const isTimed = step.step === 'refresh';
         return (

@@ -20,6 +20,7 @@ const ANSWER_TO: Record<NextAction['verb'], BatchEventKind> = {
   toss: 'tossed',
   flip: 'flipped',
   open: 'drawer-open',
+  swap: 'swapped',
   probe: 'drawer-open',
   check: 'drawer-open',
   pull: 'done',
@@ -32,6 +33,7 @@ const ANSWER_TO: Record<NextAction['verb'], BatchEventKind> = {
 const WHEN_DUE: readonly (typeof BUTTONS)[number][] = [
   { kind: 'oiled', word: 'Oiled', key: 'l' },
   { kind: 'added', word: 'Added', key: 'a' },
+  { kind: 'swapped', word: 'Racks changed', key: 'r' },
   { kind: 'seasoned', word: 'Seasoned', key: 'e' },
 ];
 

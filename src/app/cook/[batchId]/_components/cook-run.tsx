@@ -16,6 +16,7 @@ import { OutcomeForm } from '@/app/_components/outcome-form';
 import { useDevices } from '@/ui/devices/use-devices';
 import { JOINED } from '@/ui/joined-device';
 import { useNow } from '@/ui/use-now';
+import { drawerWord } from '@/ui/words/drawer-word';
 import { EVENT_WORDS } from '@/ui/words/labels';
 import { AfterPhase } from './after-phase';
 import { CookingPhase } from './cooking-phase';
@@ -88,7 +89,8 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
         <h1 className="text-[20px]">
           {batch.document.name}{' '}
           <span className="font-text text-[15px] font-normal text-ash">
-            {loads.count > 1 ? `load ${loads.current ?? 1} of ${loads.count}, ` : ''}in {batch.fryerName}
+            {loads.count > 1 ? `load ${loads.current ?? 1} of ${loads.count}${drawerWord(batch.document)}, ` : ''}in{' '}
+            {batch.fryerName}
           </span>
         </h1>
         <div className="flex flex-wrap items-center gap-3">

@@ -5,14 +5,16 @@ import { safeHeart } from '@/core/run/safe-heart';
 import { nextAction } from '@/core/run/next-action';
 import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } from '@/core/run/run-state';
 import { medianBrowning, medianCrispness, sampleAt } from '@/core/batch/record-statistics';
-import type { Forecast } from '@/core/forecast/forecast';
+import { type Forecast, pullTimeIn } from '@/core/forecast/forecast';
 import { AS_EXPECTED } from '@/core/forecast/unknowns';
 import { cookDuration, dialTemperature, isMixing, type Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch, BatchForecast } from '@/schemas/batch';
+import { storedPull } from '@/app/_components/batch-forecast';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
+import { StudyProvider } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
 import { useForecast } from '@/ui/use-forecast';
@@ -26,6 +28,9 @@ import { CookButtons } from './cook-buttons';
 import { effectivePlan, PLANNING_STEP } from './effective-plan';
 import { Judging, judgedAs } from './judging';
 import { Learnt } from './learnt';
+import { LoadsClock } from './loads-clock';
+import { NextBatch } from './next-batch';
+import { nextIsBeside } from './next-load';
 import { LooksNow } from './looks-now';
 import { SafeHeart } from './safe-heart';
 import { useAlerts } from './use-alerts';
@@ -36,6 +41,7 @@ const VERBS = {
   toss: 'Toss in a bowl',
   flip: 'Flip each piece',
   open: 'Open',
+  swap: 'Change the racks',
   check: 'Check',
   pull: 'Pull',
   oil: 'Oil again, toss',
@@ -100,6 +106,8 @@ export function CookingPhase({
   const left = Math.round(action.at) - elapsed;
   const dial = temperatureText(celsiusFromKelvin(dialTemperature(current.stages, elapsed)), units);
 
+  const pullAfter = live.forecast ? pullTimeIn(live.forecast) : storedPull(batch.forecast);
+  const pullAt = pullAfter === null ? null : run.loadedAt! + pullAfter * 1000;
   const alerts = useAlerts(VERBS[action.verb], left);
   const typical = live.forecast && typicalAt(live.forecast, elapsed);
 
@@ -146,6 +154,7 @@ export function CookingPhase({
       <p className="mt-2 text-[19px]">
         {clockText(elapsed)} in the fryer. {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
       </p>
+      <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />
       <Learnt correction={correction} dial={dialTemperature(current.stages, elapsed)} record={record} />
       <div className="flex flex-col">
         {!live.forecast && <CookButtons verb={action.verb} record={record} />}
@@ -185,6 +194,11 @@ export function CookingPhase({
           </>
         )}
       </div>
+      {pullAt !== null && nextIsBeside(batch.document) && (
+        <StudyProvider>
+          <NextBatch batch={batch} times={{ loadedAt: run.loadedAt!, doneAt: null, dueAt: pullAt }} />
+        </StudyProvider>
+      )}
       <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.cook}</p>
     </section>
   );

@@ -4,6 +4,10 @@ import clsx from 'clsx';
 import { TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
 import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
+import type { Fryer } from '@/core/plan/fryer';
+import { HeatUpDrawing } from '@/ui/drawings/heat-up-drawing';
+import { SpoonsDrawing } from '@/ui/drawings/spoons-drawing';
+import { useUnits } from '@/ui/units-context';
 import { Button } from '@/ui/controls/button';
 import { clockText } from '@/ui/words/format';
 import type { Deed } from './prep-deeds';
@@ -17,14 +21,18 @@ export function DeedCard({
   deed,
   large = false,
   due,
+  fryer,
   record,
 }: {
   deed: Deed;
+  /** what a preheat warms */
+  fryer: Fryer;
   large?: boolean;
   /** s until it must begin, where that is not at once */
   due: number | null;
   record: (kind: BatchEventKind, detail?: EventDetail) => void;
 }) {
+  const units = useUnits();
   const [asking, setAsking] = useState(false);
   const { index, name, order, waits, begun, left } = deed;
   const running = begun !== undefined;
@@ -62,6 +70,15 @@ export function DeedCard({
       </p>
       <p className={clsx('mt-2 font-semibold', large ? 'text-[24px]' : 'text-[18px]')}>{order.text}</p>
       {order.amount !== null && <p className={large ? 'text-[20px]' : 'text-[17px]'}>{order.amount}</p>}
+      {deed.spooned && <SpoonsDrawing {...deed.spooned} />}
+      {deed.task.kind === 'preheat' && deed.task.temperature !== undefined && (
+        <HeatUpDrawing
+          fryer={fryer}
+          stage={{ duration: deed.task.duration, temperature: deed.task.temperature }}
+          passed={running ? passed : 0}
+          units={units}
+        />
+      )}
       {due !== null && (
         <p className="text-[17px] text-ash" role={due <= 0 ? 'status' : undefined}>
           {due > 0

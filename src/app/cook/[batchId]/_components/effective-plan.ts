@@ -1,39 +1,14 @@
 import { openingsToCome, type RunState } from '@/core/run/run-state';
-import { withDialTurn } from '@/editing/edit-cook';
-import { withMinutes } from '@/editing/edit-steps';
-import { happenedEvents } from '@/schemas/happened-events';
+import { asCooked } from '@/editing/as-cooked';
 import type { PlanFile } from '@/schemas/plan-file';
-import { PLAN_LIMITS } from '@/schemas/plan-limits';
 
 /** Openings are worked out anew this often, s, so that one that was missed drops out of the forecast. */
 export const PLANNING_STEP = 30;
 
-/** The plan as its preparation really went: steps left out are gone, those that were timed take that time. */
-export function preparedPlan(document: PlanFile, run: Pick<RunState, 'prepSkipped' | 'prepTook'>): PlanFile {
-  if (run.prepSkipped.size === 0 && run.prepTook.size === 0) return document;
-  const prep = document.prep.flatMap((step, i) => {
-    if (run.prepSkipped.has(i)) return [];
-    const minutes = run.prepTook.get(i);
-    return [minutes === undefined ? step : withMinutes(step, minutes)];
-  });
-  const preheatLeftOut = run.prepSkipped.has(document.prep.length);
-  return { ...document, prep, fryer: { ...document.fryer, preheat: preheatLeftOut ? null : document.fryer.preheat } };
-}
-
-/** The plan as it goes on from now: preparation as it went, openings as they happened, then those still to come; the last stage as long as added. */
+/** The plan as it goes on from now: all as it happened, then the openings still to come. */
 export function effectivePlan(planned: PlanFile, run: RunState, elapsed: number): PlanFile {
-  const document = preparedPlan(planned, run);
-  const openings = document.cook.events.map((event) => ({ time: event.minute * 60, action: event.action, event }));
+  const document = asCooked(planned, run);
+  const openings = planned.cook.events.map((event) => ({ time: event.minute * 60, action: event.action, event }));
   const toCome = openingsToCome(openings, run.openings, elapsed).map(({ event }) => event);
-  const [, longest] = PLAN_LIMITS.stageMinutes;
-  const extended = document.cook.stages.map((stage, i) =>
-    i === document.cook.stages.length - 1
-      ? { ...stage, minutes: Math.min(longest, stage.minutes + run.extraMinutes) }
-      : stage,
-  );
-  const stages = run.dialTurns.reduce((sofar, turn) => withDialTurn(sofar, turn.time / 60, turn.celsius), extended);
-  return {
-    ...document,
-    cook: { ...document.cook, stages, events: [...happenedEvents(document, run.openings), ...toCome] },
-  };
+  return { ...document, cook: { ...document.cook, events: [...document.cook.events, ...toCome] } };
 }

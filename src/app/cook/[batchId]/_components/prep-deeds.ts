@@ -2,10 +2,14 @@ import { isWaiting, type PrepTask } from '@/core/prep/prep-tasks';
 import type { RunState } from '@/core/run/run-state';
 import type { Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
+import { firstStepOfEachLoad, stepOfLoad } from '@/schemas/each-load';
+import { planFromFile } from '@/schemas/plan-from-file';
+import type { PrepStep } from '@/schemas/plan-steps';
 import type { PlanFile } from '@/schemas/plan-file';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { temperatureText, type UnitSystem } from '@/ui/words/format';
 import { STEP_NAMES } from '@/ui/words/step-names';
+import { type Measured, spoonedAt } from '@/ui/words/step-spoons';
 import { stepOrder, type StepOrder } from '@/ui/words/step-orders';
 
 /** One thing to do before loading, as it stands now. */
@@ -14,6 +18,8 @@ export interface Deed {
   readonly name: string;
   readonly task: PrepTask;
   readonly order: StepOrder;
+  /** what of it spoons measure, or null */
+  readonly spooned: Measured | null;
   /** whether a timer runs it; else it takes hands */
   readonly waits: boolean;
   /** ms since 1970, where it has begun */
@@ -35,6 +41,11 @@ export function deedsOf(
   now: number,
   units: UnitSystem,
 ): Deed[] {
+  const each = firstStepOfEachLoad(document);
+  const loadPlan = planFromFile(document);
+  /* what is done for each load has the amounts of one */
+  const asDone = (step: PrepStep, index: number) => (index < each ? step : stepOfLoad(step, document));
+  const of = (index: number) => (index < each ? plan : loadPlan);
   return tasks.map((task, index) => {
     const step = document.prep[index];
     const begun = run.prepBegun.get(index);
@@ -42,7 +53,8 @@ export function deedsOf(
       index,
       name: STEP_NAMES[task.kind],
       task,
-      order: step ? stepOrder(step, plan, units) : preheatOrder(task, units),
+      order: step ? stepOrder(asDone(step, index), of(index), units) : preheatOrder(task, units),
+      spooned: step ? spoonedAt(asDone(step, index), of(index)) : null,
       waits: isWaiting(task),
       begun,
       done: run.prepDone.has(index),

@@ -1,20 +1,28 @@
 'use client';
 
 import { useEffect, useMemo } from 'react';
+import { batchYield } from '@/core/cut/batch-yield';
+import { freshLayers } from '@/core/fryer/layers';
+import { cutAsLoaded } from '@/core/plan/cut-as-loaded';
+import { drawerWord } from '@/ui/words/drawer-word';
 import { preheatDueIn, prepTasks } from '@/core/prep/prep-tasks';
 import type { BatchEventKind, EventDetail, RunState } from '@/core/run/run-state';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import { pullTimeIn } from '@/core/forecast/forecast';
+import { storedPull } from '@/app/_components/batch-forecast';
 import type { BatchForecast } from '@/schemas/batch';
+import { firstStepOfEachLoad } from '@/schemas/each-load';
+import { currentLoad } from '@/schemas/load-order';
+import { preparedPlan } from '@/editing/as-cooked';
 import type { PlanFile } from '@/schemas/plan-file';
-import { wholePlanFromFile } from '@/schemas/plan-from-file';
+import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { useForecast } from '@/ui/use-forecast';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { massText, temperatureText, wholeMinutes } from '@/ui/words/format';
-import { preparedPlan } from './effective-plan';
 import { type Deed, deedsOf } from './prep-deeds';
+import { LoadsClock } from './loads-clock';
 import { DeedCard } from './deed-card';
 import { PrepLanes } from './prep-lanes';
 import { useAlerts } from './use-alerts';
@@ -46,9 +54,12 @@ export function PrepPhase({
   const plan = useMemo(() => wholePlanFromFile(document), [document]);
   /* what is one load of several was made ready with the first */
   const { count, current: load = 1 } = document.loads;
-  const tasks = useMemo(() => (load > 1 ? [] : prepTasks(plan)), [plan, load]);
-  const deeds = deedsOf(document, plan, tasks, run, now, units);
-  const preheatIn = preheatDueIn(tasks, run, now);
+  const tasks = useMemo(() => prepTasks(plan), [plan]);
+  const fromStep = load > 1 ? firstStepOfEachLoad(document) : 0;
+  const deeds = deedsOf(document, plan, tasks, run, now, units).filter(
+    ({ index, task }) => index >= fromStep && (load === 1 || task.kind !== 'preheat'),
+  );
+  const preheatIn = load > 1 ? null : preheatDueIn(tasks, run, now);
   const begun = run.prepBegun.size > 0 || run.prepDone.size > 0;
   const next = soonest(deeds, begun ? preheatIn : null);
   const alerts = useAlerts(next?.words ?? 'Load', next?.left ?? Infinity);
@@ -56,6 +67,9 @@ export function PrepPhase({
   const changed = useMemo(() => preparedPlan(document, run), [document, run]);
   const live = useForecast(changed === document ? null : changed, false);
   const pull = changed === document || !live.forecast ? storedPull(forecast) : pullTimeIn(live.forecast);
+  const loadPlan = useMemo(() => planFromFile(document), [document]);
+  const layers = freshLayers(loadPlan);
+  const pieces = batchYield(loadPlan.food, cutAsLoaded(loadPlan), loadPlan.mass).count;
   const open = deeds.filter(({ done }) => !done);
   const current = open.find(({ task }) => task.kind !== 'preheat') ?? open[0];
   const beside = open.filter((deed) => deed !== current);
@@ -71,10 +85,18 @@ export function PrepPhase({
           {alerts.on ? 'Sound is on' : 'Turn sound on'}
         </Button>
       </p>
+      {load > 1 && <LoadsClock document={document} pullAt={pull === null ? null : now + pull * 1000} isOut={false} />}
       <div className="grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div>
           {current ? (
-            <DeedCard key={current.index} deed={current} large due={dueOf(current, preheatIn)} record={record} />
+            <DeedCard
+              key={current.index}
+              deed={current}
+              large
+              due={dueOf(current, preheatIn)}
+              fryer={plan.fryer}
+              record={record}
+            />
           ) : (
             <p className="font-display text-[clamp(44px,7vw,88px)] leading-none font-bold">All is ready</p>
           )}
@@ -82,7 +104,7 @@ export function PrepPhase({
         <ol className="grid content-start gap-x-6 gap-y-5 sm:grid-cols-2">
           {beside.map((deed) => (
             <li key={deed.index} className="border-iron-line sm:border-l-2 sm:pl-4">
-              <DeedCard deed={deed} due={dueOf(deed, preheatIn)} record={record} />
+              <DeedCard deed={deed} due={dueOf(deed, preheatIn)} fryer={plan.fryer} record={record} />
             </li>
           ))}
           <li className="border-iron-line sm:border-l-2 sm:pl-4">
@@ -91,7 +113,9 @@ export function PrepPhase({
               {count === 1 ? 'Load' : `Load ${load} of ${count}`}
             </p>
             <p className="mt-1 text-[18px]">
-              {massText(document.mass_g / count, units)}, first dial{' '}
+              {massText(document.mass_g * currentLoad(document).share, units)}
+              {drawerWord(document)}, {pieces} pieces{' '}
+              {layers <= 1.05 ? 'in one layer' : `in ${layers.toFixed(1)} layers`}, first dial{' '}
               {temperatureText(celsiusFromKelvin(plan.stages[0]!.temperature), units)}
             </p>
             <p className="mt-1 text-[15px] text-ash">{STEP_CAUTIONS.load}</p>
@@ -129,10 +153,6 @@ export function PrepPhase({
       <PrepLanes deeds={deeds} />
     </section>
   );
-}
-
-function storedPull({ done_min }: BatchForecast): number | null {
-  return done_min === null ? null : done_min * 60;
 }
 
 /** s until the preheat must begin; null for all else. */

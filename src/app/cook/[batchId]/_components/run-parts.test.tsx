@@ -5,7 +5,10 @@ const mockSend = jest.fn();
 jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) }));
 jest.mock('@/ui/notify', () => ({ notifyError: jest.fn() }));
 jest.mock('@/ui/use-forecast', () => ({ useForecast: () => mockLive }));
-jest.mock('@/ui/study/study-context', () => ({ StudyProvider: ({ children }: { children: unknown }) => children }));
+jest.mock('@/ui/study/study-context', () => ({
+  StudyProvider: ({ children }: { children: unknown }) => children,
+  useStudy: () => null,
+}));
 jest.mock('@/ui/study/use-hold', () => ({ useHold: () => mockHolds }));
 
 import { render, screen } from '@testing-library/react';
@@ -93,7 +96,7 @@ describe('after the drawer', () => {
   });
 
   test('one of several loads hands over to the next; what goes back in waits for the last', async () => {
-    const loads = (current: number) => ({ count: 3, serve: 'together' as const, current });
+    const loads = (current: number) => ({ count: 3, serve: 'together' as const, coat: 'at-once' as const, current });
     const steps = [
       { step: 'dress' as const, with: 'vinegar' as const, mass_g: 10 },
       { step: 'refresh' as const, minutes: 4, temperature_c: 190 },

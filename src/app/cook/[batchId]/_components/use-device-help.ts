@@ -9,6 +9,7 @@ import type { BasketCommand } from '@/schemas/device-message';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { Devices } from '@/ui/devices/use-devices';
 import { notifyError } from '@/ui/notify';
+import { currentLoad } from '@/schemas/load-order';
 import { writePlanFile } from '@/schemas/write-plan';
 
 /** Between two readings that the run learns from, s. More would be the same noise again, and count for more than it knows. */
@@ -59,7 +60,7 @@ export function useDeviceHelp(
     const last = (kind: Observation['kind']) => run.observations.findLast((one) => one.kind === kind)?.time ?? 0;
     const due = (kind: Observation['kind']) => elapsed - last(kind) >= LEARN_EVERY;
     const { fryer, scale, colour } = states;
-    const isLoaded = (grams: number) => grams > LEAST_LEFT * (document.mass_g / document.loads.count);
+    const isLoaded = (grams: number) => grams > LEAST_LEFT * document.mass_g * currentLoad(document).share;
     if (due('air') && fryer.kind === 'read' && fryer.trust === 'fine' && fryer.report.drawer === 'in') {
       record('air-read', { celsius: fryer.report.air_c, device: true });
     }
@@ -106,7 +107,7 @@ export function useDeviceHelp(
         );
       } else if (kind === 'oiled') {
         const planned = document.cook.events.find((event) => event.action === 'oil')?.mass_g ?? 0;
-        const mass_g = planned / document.loads.count;
+        const mass_g = planned * currentLoad(document).share;
         void ask({ kind: 'basket', command: { action: 'oil', mass_g } });
       }
       const action = AT_BASKET[kind];

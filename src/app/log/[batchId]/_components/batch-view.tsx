@@ -3,10 +3,10 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { asCooked } from '@/editing/as-cooked';
 import { deriveRun } from '@/core/run/run-state';
 import { browningSeen } from '@/core/run/suggest-outcome';
 import type { Batch } from '@/schemas/batch';
-import { happenedEvents } from '@/schemas/happened-events';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { OutcomeForm } from '@/app/_components/outcome-form';
 import { Button } from '@/ui/controls/button';
@@ -27,16 +27,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
   const [editing, setEditing] = useState(false);
   const run = useMemo(() => deriveRun(batch.events), [batch.events]);
   const document = useMemo(
-    () =>
-      run.loadedAt === null
-        ? batch.document
-        : {
-            ...batch.document,
-            cook: {
-              ...batch.document.cook,
-              events: happenedEvents(batch.document, run.openings),
-            },
-          },
+    () => (run.loadedAt === null ? batch.document : asCooked(batch.document, run)),
     [batch.document, run],
   );
   const plan = useMemo(() => planFromFile(document), [document]);
@@ -60,7 +51,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
           </Link>
         </p>
       )}
-      <h2 className="mt-5 text-[20px]">Forecast, with the openings as they happened</h2>
+      <h2 className="mt-5 text-[20px]">Forecast, with what was done as it happened</h2>
       {live.forecast ? (
         <ColourField
           forecast={live.forecast}
@@ -80,7 +71,8 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
               <AgainstForecast batch={batch} outcome={batch.outcome} plan={plan} pulledAt={pulledAt} live={live} />
               {pulledAt !== null && (
                 <WhyDifferent
-                  document={document}
+                  planned={batch.document}
+                  cooked={document}
                   run={run}
                   browning={batch.outcome.browning}
                   pulledAt={pulledAt}

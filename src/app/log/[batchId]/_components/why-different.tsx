@@ -13,6 +13,7 @@ import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
 import { percentText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
+import { loadsFromStart } from '@/editing/edit-loads';
 import { writePlanFile } from '@/schemas/write-plan';
 
 function causeText({ what, by }: LikelyCause, units: UnitSystem): string {
@@ -31,13 +32,16 @@ function causeText({ what, by }: LikelyCause, units: UnitSystem): string {
 
 /** One sentence on the likely cause of the difference, with its evidence, and the way to plan the batch again with it. */
 export function WhyDifferent({
-  document,
+  planned,
+  cooked,
   run,
   browning,
   pulledAt,
   fryerId,
 }: {
-  document: PlanFile;
+  planned: PlanFile;
+  /** as it really went: what the answers are held against */
+  cooked: PlanFile;
   run: RunState;
   /** as the outcome says */
   browning: number;
@@ -52,21 +56,21 @@ export function WhyDifferent({
     () => [...run.observations, { kind: 'swatch' as const, time: pulledAt, browning }],
     [run.observations, pulledAt, browning],
   );
-  const correction = useCorrection(document, observations, pulledAt, null);
+  const correction = useCorrection(cooked, observations, pulledAt, null);
   if (!correction || correction.taken < observations.length) return null;
   const cause = likelyCause(correction.unknowns);
-  const offset = document.fryer.thermostat_offset_c + inOwnUnits('offset', correction.unknowns.offset);
+  const offset = planned.fryer.thermostat_offset_c + inOwnUnits('offset', correction.unknowns.offset);
   const planAgain = async () => {
     if (!fryerId) return;
     setSaving(true);
     const planId = newId();
     const again: PlanFile = {
-      ...document,
-      name: `${document.name.slice(0, 100)}, corrected`,
+      ...planned,
+      name: `${planned.name.slice(0, 100)}, corrected`,
       /* a plan begins with its first load, in a fryer that nothing came out of */
-      loads: { count: document.loads.count, serve: document.loads.serve },
+      loads: loadsFromStart(planned.loads),
       fryer: {
-        ...document.fryer,
+        ...planned.fryer,
         start_c: undefined,
         thermostat_offset_c: Math.min(40, Math.max(-40, Math.round(offset))),
       },

@@ -1,0 +1,67 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { type HoldForecast, WARM_OVEN_C } from '@/core/forecast/hold';
+import { pullTimeIn } from '@/core/forecast/forecast';
+import { batchForecast } from '@/app/_components/batch-forecast';
+import type { Batch } from '@/schemas/batch';
+import { writePlanFile } from '@/schemas/write-plan';
+import { Button } from '@/ui/controls/button';
+import { idUnder, newId } from '@/ui/new-id';
+import { notifyError } from '@/ui/notify';
+import { send } from '@/ui/send';
+import { useHold } from '@/ui/study/use-hold';
+import { useForecast } from '@/ui/use-forecast';
+import { useUnits } from '@/ui/units-context';
+import { percentText, temperatureText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
+import { hasNext, type LoadTimes, nextIsBeside, nextOf } from './next-load';
+
+/** Another batch: the next load of those planned, or the same again; and what becomes of this one meanwhile. Needs the study worker. */
+export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) {
+  const router = useRouter();
+  const units = useUnits();
+  const [again] = useState(() => nextOf(batch.document, times));
+  const { count, current = 1 } = batch.document.loads;
+  const isPlanned = hasNext(batch.document);
+  const [busy, setBusy] = useState(false);
+  const live = useForecast(again, false);
+  const holds = useHold(batch.document, ((times.doneAt ?? times.dueAt) - times.loadedAt) / 1000);
+  const wait = pullTimeIn(live.forecast);
+  const name = isPlanned ? `Load ${current + 1} of ${count}` : 'A next batch of the same';
+  const where = nextIsBeside(batch.document) ? 'in the other drawer' : 'in the warm fryer';
+  const begin = async () => {
+    if (!live.forecast || busy) return;
+    setBusy(true);
+    /* a load is begun once, however often and on whichever device it is asked for */
+    const batchId = isPlanned ? idUnder(batch.id, `load ${current + 1}`) : newId();
+    const sent = await send('POST', '/api/batches', {
+      batchId,
+      fryerName: batch.fryerName,
+      document: writePlanFile(again),
+      forecast: batchForecast(live.forecast, live.interval),
+    });
+    if (sent.kind === 'done') return router.push(`/cook/${batchId}`);
+    setBusy(false);
+    notifyError(`The next batch could not begin. ${sent.error}`);
+  };
+  return (
+    <div className="mt-4 border-t-2 border-iron-line pt-3 text-[17px]">
+      <p>
+        {wait === null ? `${name}: working it out …` : `${name} takes about ${wholeMinutes(wait)} min ${where}.`}{' '}
+        {wait !== null && times.doneAt !== null && holds && holdText(holds, wait, units)}
+      </p>
+      <Button look={isPlanned ? 'light' : 'iron'} className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
+        {busy ? 'Setting up …' : isPlanned ? `Begin load ${current + 1} of ${count}` : 'Begin the next batch'}
+      </Button>
+    </div>
+  );
+}
+
+/** What is left of the bite at each place after the wait, and what a refresh brings back. */
+function holdText(holds: Record<'rack' | 'warm-oven', HoldForecast>, wait: number, units: UnitSystem): string {
+  const keptAt = ({ kept, interval }: HoldForecast) =>
+    Math.min(1, kept[Math.min(kept.length - 1, Math.round(wait / interval))]!);
+  const rack = `Meanwhile these keep ${percentText(keptAt(holds.rack))} of their bite on a rack, ${percentText(keptAt(holds['warm-oven']))} in an oven at ${temperatureText(WARM_OVEN_C, units)}`;
+  return `${rack}; 4 min back in the hot fryer, all together at the end, bring ${percentText(Math.min(1, holds.rack.refreshed))} back.`;
+}
