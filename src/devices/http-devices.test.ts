@@ -5,7 +5,6 @@ import { FIRST_PLAN } from '../schemas/first-plan';
 import { httpDevices } from './http-devices';
 import { createKitchensOfStandIns } from './stand-ins/all-kitchens';
 import { serveStandIns } from './stand-ins/server';
-import { createStandIns } from './stand-ins/stand-ins';
 
 let server: Server;
 const addressOf = (one: Server) => `http://127.0.0.1:${(one.address() as AddressInfo).port}`;

@@ -16,3 +16,8 @@ export interface Wish {
 
 /** What is wished of most things that go into a hot-air fryer. */
 export const GOLDEN_AND_CRISP: Wish = { colour: 'golden', crispness: 'crisp' };
+
+/** Whether a crust is wished for, so that a wait is judged by the bite that is left; else by how warm the pieces still are. */
+export function wantsBite({ crispness }: Pick<Wish, 'crispness'>): boolean {
+  return crispness === 'crisp' || crispness === 'very-crisp';
+}

@@ -71,10 +71,13 @@ export interface HoldForecast {
   readonly interval: number;
   /** median bite over that at the drawer, from 1 on; see `biteOf` */
   readonly kept: readonly number[];
+  /** K of the hearts, median, at the same moments */
+  readonly hearts: readonly number[];
   /** s until half is lost, or null when that is beyond what was computed */
   readonly halfLife: number | null;
-  /** the same ratio after a refresh at the end of the wait */
+  /** the same ratio, and K of the hearts, after a refresh at the end of the wait */
   readonly refreshed: number;
+  readonly heartRefreshed: number;
   /** share of the water at the drawer that is gone at the end of the wait, before the refresh */
   readonly dried: number;
 }
@@ -96,10 +99,13 @@ export function forecastHold(
   const water = waterIn(run);
   const interval = 60;
   const kept = [1];
+  const hearts = [medianHeart(run)];
   surround(run, PLACES[place], true);
   for (let time = STEP; time <= duration; time += STEP) {
     waitOn(run);
-    if (time % interval === 0) kept.push(start > 0 ? medianBite(run) / start : 0);
+    if (time % interval > 0) continue;
+    kept.push(start > 0 ? medianBite(run) / start : 0);
+    hearts.push(medianHeart(run));
   }
   const half = kept.findIndex((share) => share <= HALF);
   const dried = 1 - waterIn(run) / water;
@@ -108,8 +114,10 @@ export function forecastHold(
   return {
     interval,
     kept,
+    hearts,
     halfLife: half < 1 ? null : (half - 1 + (kept[half - 1]! - HALF) / (kept[half - 1]! - kept[half]!)) * interval,
     refreshed: start > 0 ? medianBite(run) / start : 0,
+    heartRefreshed: medianHeart(run),
     dried,
   };
 }
@@ -136,6 +144,15 @@ function medianBite(run: CookRun): number {
       Array.from({ length: state.count }, (_, p) => biteOf(state, p, part.target.crispness)),
     );
   return medianOf(bites);
+}
+
+function medianHeart(run: CookRun): number {
+  const hearts = run.groups
+    .filter((group) => group.joined)
+    .flatMap(({ state }) =>
+      Array.from({ length: state.count }, (_, p) => state.temperature[p * state.cells + (state.cells - 1) / 2]!),
+    );
+  return medianOf(hearts);
 }
 
 /** Water in the sample pieces, each weighed alike; only ratios of it mean anything. */

@@ -57,7 +57,7 @@ export function HeatUpDrawing({
       <circle cx={x(at)} cy={y(curve[at]!)} r={5} className="fill-enamel" />
       <text
         x={x(at) + (isLeft ? -10 : 10)}
-        y={y(curve[at]!) + (isLeft ? 18 : 5)}
+        y={y(curve[at]!) + (isLeft ? 18 : -3)}
         textAnchor={isLeft ? 'end' : 'start'}
         className="fill-enamel text-[14px] font-semibold"
       >

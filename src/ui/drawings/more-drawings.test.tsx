@@ -26,9 +26,11 @@ const drawn = { ramp: plan.food.ramp, large: true };
 const hold = (at20: number): HoldForecast => ({
   interval: 60,
   kept: Array.from({ length: 61 }, (_, minute) => 1 - ((1 - at20) * Math.min(20, minute)) / 20),
+  hearts: Array.from({ length: 61 }, (_, minute) => 293.15 + 80 * at20 ** (minute / 20)),
   halfLife: at20 <= 0.5 ? 1200 : null,
   dried: 0.2,
   refreshed: 1,
+  heartRefreshed: 360,
 });
 const holds: Record<HoldPlace, HoldForecast> = {
   rack: hold(0.6),
@@ -38,13 +40,19 @@ const holds: Record<HoldPlace, HoldForecast> = {
 };
 
 test('waiting is a line a place, told apart by dashes as well, and said in words', () => {
-  const { container } = render(<HoldDrawing holds={holds} chosen="rack" minutes={10} />);
+  const { container } = render(<HoldDrawing holds={holds} what="bite" units="metric" chosen="rack" minutes={10} />);
   expect(screen.getByRole('img').getAttribute('aria-label')).toContain('covered 10 % after 20 minutes');
   const dashes = [...container.querySelectorAll('path')].map((path) => path.getAttribute('stroke-dasharray'));
   expect(new Set(dashes).size).toBe(4);
   const labels = [...container.querySelectorAll('text')].slice(-4).map((text) => Number(text.getAttribute('y')));
   labels.sort((a, b) => a - b);
   labels.slice(1).forEach((y, i) => expect(y - labels[i]!).toBeGreaterThan(12));
+});
+
+test('where no bite is wished for, waiting is told by how warm the pieces still are', () => {
+  render(<HoldDrawing holds={holds} what="warmth" units="us" chosen="rack" minutes={10} />);
+  /* 20 °C + 0.6 of 80 °C */
+  expect(screen.getByRole('img').getAttribute('aria-label')).toContain('rack 154 °F after 20 minutes');
 });
 
 test('the cut grid shows pieces and offcuts of one vegetable, by count', () => {

@@ -35,6 +35,9 @@ export interface LoadOutcome extends LoadShare {
   /** share of its bite left once the last load is out, and after a refresh then */
   readonly kept: number;
   readonly refreshed: number;
+  /** K of its hearts at the same moments */
+  readonly heart: number;
+  readonly heartRefreshed: number;
 }
 
 /** The loads of a plan, one after the other or side by side. */

@@ -68,7 +68,9 @@ export function createStudyService(): StudyService {
         const { share, drawer, plan, from, to } = load;
         const { pull, peak } = load.forecast;
         const hold = forecastHold(plan, SEED, pull.time, place, time - to, REFRESH_FOR);
-        each.push({ share, drawer, from, to, right: peak.share, kept: hold.kept.at(-1)!, refreshed: hold.refreshed });
+        const { kept, hearts, refreshed, heartRefreshed } = hold;
+        const waited = { kept: kept.at(-1)!, heart: hearts.at(-1)!, refreshed, heartRefreshed };
+        each.push({ share, drawer, from, to, right: peak.share, ...waited });
       }
       return { each, time: inTime ? time : null, evenness, energy };
     },

@@ -1,12 +1,15 @@
 'use client';
 
 import { useState } from 'react';
+import { wantsBite } from '@/core/food/wish';
+import { celsiusFromKelvin } from '@/core/units/temperature';
+import type { LoadOutcome } from '@/workers/study/protocol';
 import { withLoadDrawer, withLoadMass } from '@/editing/edit-loads';
 import { loadOrder } from '@/schemas/load-order';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useLoads } from '@/ui/study/use-loads';
 import { useUnits } from '@/ui/units-context';
-import { massText, percentText, wholeMinutes } from '@/ui/words/format';
+import { massText, percentText, temperatureText, wholeMinutes } from '@/ui/words/format';
 import { REST_PLACES } from '@/ui/words/step-orders';
 import { restOf } from '@/schemas/rest-of';
 import { typedMass } from '@/ui/words/typed-units';
@@ -21,6 +24,11 @@ export function LoadsTable({ document, release }: { document: PlanFile; release:
   const order = loadOrder(document);
   const together = document.loads.serve === 'together';
   const drawers = document.fryer.drawers === 2;
+  const bite = wantsBite(document.target);
+  const standsAt = ({ kept, refreshed, heart, heartRefreshed }: LoadOutcome) =>
+    bite
+      ? percentText(Math.min(1, together ? refreshed : kept))
+      : temperatureText(Math.round(celsiusFromKelvin(together ? heartRefreshed : heart)), units);
   return (
     <div>
       <table className="w-full border-collapse text-[14px]">
@@ -34,7 +42,7 @@ export function LoadsTable({ document, release }: { document: PlanFile; release:
               'In',
               'Pull',
               'Right',
-              together ? 'Refreshed' : 'Kept',
+              bite ? (together ? 'Refreshed' : 'Kept') : 'Inside',
             ].map((word) => (
               <th key={word} scope="col" className="py-1 pr-2">
                 {word}
@@ -74,14 +82,14 @@ export function LoadsTable({ document, release }: { document: PlanFile; release:
                 <td className="py-1 pr-2 whitespace-nowrap">{own ? `${wholeMinutes(own.from)} min` : '…'}</td>
                 <td className="py-1 pr-2 whitespace-nowrap">{own ? `${wholeMinutes(own.to)} min` : '…'}</td>
                 <td className="py-1 pr-2">{own ? percentText(own.right) : '…'}</td>
-                <td className="py-1">{own ? percentText(Math.min(1, together ? own.refreshed : own.kept)) : '…'}</td>
+                <td className="py-1">{own ? standsAt(own) : '…'}</td>
               </tr>
             );
           })}
         </tbody>
       </table>
       <p className="mt-1 text-[13px] text-iron-soft">
-        {`Minutes after the first goes in. ${together ? 'Refreshed: bite after all are back in together' : 'Kept: bite left'} once the last is out, waiting ${REST_PLACES[restOf(document).place]}. All ${massText(document.mass_g, units)}.`}
+        {`Minutes after the first goes in. ${bite ? (together ? 'Refreshed: bite after all are back in together' : 'Kept: bite left') : together ? 'Inside: hearts after all are back in together' : 'Inside: hearts'} once the last is out, waiting ${REST_PLACES[restOf(document).place]}. All ${massText(document.mass_g, units)}.`}
       </p>
     </div>
   );

@@ -1,7 +1,9 @@
 'use client';
 
 import { tableSalt } from '@/core/prep/coat-amounts';
-import { type HoldPlace, WARM_OVEN_C } from '@/core/forecast/hold';
+import { wantsBite } from '@/core/food/wish';
+import { celsiusFromKelvin } from '@/core/units/temperature';
+import { type HoldForecast, type HoldPlace, WARM_OVEN_C } from '@/core/forecast/hold';
 import type { PlanFile } from '@/schemas/plan-file';
 import { restOf } from '@/schemas/rest-of';
 import { withRest } from '@/editing/edit-steps';
@@ -34,15 +36,23 @@ export function RestStation({ document, plan, forecast, serveAt, move, release }
   const served = servedMass(plan.mass, forecast, pulledAt);
   const here = holds?.[rest.place];
   const minute = Math.round(rest.minutes);
+  const bite = wantsBite(document.target);
+  const degrees = (kelvin: number) => temperatureText(Math.round(celsiusFromKelvin(kelvin)), units);
   return (
     <div className="space-y-3">
       {holds ? (
-        <HoldDrawing holds={holds} chosen={rest.place} minutes={rest.minutes} />
+        <HoldDrawing
+          holds={holds}
+          what={bite ? 'bite' : 'warmth'}
+          units={units}
+          chosen={rest.place}
+          minutes={rest.minutes}
+        />
       ) : (
         <p className="h-[150px] text-[14px] text-iron-soft">
           {pulledAt === null
             ? 'Not done within the stages, so there is nothing to rest.'
-            : 'Working out how the bite lasts …'}
+            : 'Working out how they keep …'}
         </p>
       )}
       <Choice
@@ -52,9 +62,11 @@ export function RestStation({ document, plan, forecast, serveAt, move, release }
           ...place,
           word: place.value === 'warm-oven' ? `Oven at ${temperatureText(WARM_OVEN_C, units)}` : place.word,
           note: holds
-            ? holds[place.value].halfLife === null
-              ? 'keeps for the hour'
-              : `half gone after ${Math.round(holds[place.value].halfLife! / 60)} min${holds[place.value].dried > DRIES_HARD ? ', dried hard' : ''}`
+            ? !bite
+              ? `${degrees(heartAt(holds[place.value], minute))} inside by then`
+              : holds[place.value].halfLife === null
+                ? 'keeps for the hour'
+                : `half gone after ${Math.round(holds[place.value].halfLife! / 60)} min${holds[place.value].dried > DRIES_HARD ? ', dried hard' : ''}`
             : undefined,
         }))}
         onChange={(place) => release(withPart({ place }))}
@@ -66,9 +78,11 @@ export function RestStation({ document, plan, forecast, serveAt, move, release }
         step={1}
         unit="min"
         note={
-          here
-            ? `${percentText(Math.min(1, here.kept[minute] ?? here.kept.at(-1)!))} of the bite is left then. Four minutes back in the hot fryer bring it to ${percentText(Math.min(1, here.refreshed))} after an hour.`
-            : undefined
+          here && !bite
+            ? `${degrees(heartAt(here, minute))} inside then. Four minutes back in the hot fryer warm them to ${degrees(here.heartRefreshed)} after an hour.`
+            : here
+              ? `${percentText(Math.min(1, here.kept[minute] ?? here.kept.at(-1)!))} of the bite is left then. Four minutes back in the hot fryer bring it to ${percentText(Math.min(1, here.refreshed))} after an hour.`
+              : undefined
         }
         onMove={(minutes) => move(withPart({ minutes }))}
         onRelease={(minutes) => release(withPart({ minutes }))}
@@ -93,6 +107,11 @@ export function RestStation({ document, plan, forecast, serveAt, move, release }
       <StationCaution>{STEP_CAUTIONS.rest}</StationCaution>
     </div>
   );
+}
+
+/** K of the hearts after so many minutes. */
+function heartAt({ hearts }: HoldForecast, minute: number): number {
+  return hearts[minute] ?? hearts.at(-1)!;
 }
 
 /** Share of the water lost in the hour from which a piece is hard rather than soft. Source: assumed. */

@@ -19,6 +19,8 @@ const outcomeOf = (times: readonly (readonly [number, number])[]): LoadsOutcome 
     right: 1,
     kept: 1,
     refreshed: 1,
+    heart: 330,
+    heartRefreshed: 360,
   })),
   time: times.at(-1)![1] * 60,
   evenness: 1,

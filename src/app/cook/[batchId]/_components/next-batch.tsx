@@ -3,6 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type HoldForecast, WARM_OVEN_C } from '@/core/forecast/hold';
+import { wantsBite } from '@/core/food/wish';
+import { celsiusFromKelvin } from '@/core/units/temperature';
 import { pullTimeIn } from '@/core/forecast/forecast';
 import { batchForecast } from '@/app/_components/batch-forecast';
 import type { Batch } from '@/schemas/batch';
@@ -49,7 +51,10 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
     <div className="mt-4 border-t-2 border-iron-line pt-3 text-[17px]">
       <p>
         {wait === null ? `${name}: working it out …` : `${name} takes about ${wholeMinutes(wait)} min ${where}.`}{' '}
-        {wait !== null && times.doneAt !== null && holds && holdText(holds, wait, units)}
+        {wait !== null &&
+          times.doneAt !== null &&
+          holds &&
+          holdText(holds, wait, wantsBite(batch.document.target), units)}
       </p>
       <Button look={isPlanned ? 'light' : 'iron'} className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
         {busy ? 'Setting up …' : isPlanned ? `Begin load ${current + 1} of ${count}` : 'Begin the next batch'}
@@ -58,8 +63,19 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
   );
 }
 
-/** What is left of the bite at each place after the wait, and what a refresh brings back. */
-function holdText(holds: Record<'rack' | 'warm-oven', HoldForecast>, wait: number, units: UnitSystem): string {
+/** What is left of the bite at each place after the wait, or of the warmth where no bite is wished for, and what a refresh brings back. */
+function holdText(
+  holds: Record<'rack' | 'warm-oven', HoldForecast>,
+  wait: number,
+  bite: boolean,
+  units: UnitSystem,
+): string {
+  const degrees = (kelvin: number) => temperatureText(Math.round(celsiusFromKelvin(kelvin)), units);
+  if (!bite) {
+    const heart = ({ hearts, interval }: HoldForecast) =>
+      degrees(hearts[Math.min(hearts.length - 1, Math.round(wait / interval))]!);
+    return `Meanwhile these are down to ${heart(holds.rack)} inside on a rack, ${heart(holds['warm-oven'])} in an oven at ${temperatureText(WARM_OVEN_C, units)}; 4 min back in the hot fryer warm them to ${degrees(holds.rack.heartRefreshed)}.`;
+  }
   const keptAt = ({ kept, interval }: HoldForecast) =>
     Math.min(1, kept[Math.min(kept.length - 1, Math.round(wait / interval))]!);
   const rack = `Meanwhile these keep ${percentText(keptAt(holds.rack))} of their bite on a rack, ${percentText(keptAt(holds['warm-oven']))} in an oven at ${temperatureText(WARM_OVEN_C, units)}`;

@@ -137,7 +137,7 @@ export function PrepPhase({
           )}
         </ol>
       </div>
-      <div className="mt-5 flex flex-wrap items-center gap-4">
+      <div className="sticky bottom-0 z-10 mt-5 flex flex-wrap items-center gap-4 bg-iron py-3">
         <Button
           look={current ? 'iron' : 'light'}
           className="min-h-16 px-8 text-[22px]"

@@ -34,6 +34,8 @@ const hold = (kept: number, refreshed: number) => ({
   interval: 60,
   kept: Array(61).fill(kept),
   halfLife: null,
+  hearts: Array(61).fill(330),
+  heartRefreshed: 360,
   dried: 0.2,
   refreshed,
 });
