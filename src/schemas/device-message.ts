@@ -63,7 +63,7 @@ export const dialCommandSchema = z.strictObject({ dial_c: z.number().min(40).max
 export const basketCommandSchema = z.discriminatedUnion('action', [
   z.strictObject({ action: z.literal('load'), plan: planFileSchema }),
   z.strictObject({ action: z.literal('oil'), mass_g: z.number().min(0).max(200) }),
-  z.strictObject({ action: z.enum(['shake', 'toss', 'flip', 'open', 'pull', 'add', 'empty']) }),
+  z.strictObject({ action: z.enum(['shake', 'toss', 'flip', 'open', 'swap', 'pull', 'add', 'empty']) }),
 ]);
 
 /** @see basketCommandSchema */
