@@ -14,7 +14,7 @@ async function main() {
   say('Drubek: setting up.');
   ensureDebianPackages({ postgres: ownServer, chromium: false });
   ensureNodeModules();
-  ensureBuild();
+  await ensureBuild();
   let cluster = null;
   let databaseUrl = process.env.DATABASE_URL;
   let secret = process.env.DRUBEK_SECRET;

@@ -16,12 +16,11 @@ const PHONE = { width: 390, height: 844 };
 
 ensureDebianPackages({ postgres: true, chromium: true });
 ensureNodeModules();
-ensureBuild();
+await ensureBuild();
 const cluster = await openCluster('test', { fast: true });
 await ensureDatabase(cluster.url('postgres'), 'drubek_shots');
 const env = {
   DATABASE_URL: cluster.url('drubek_shots'),
-  DRUBEK_SECRET: 'a-secret-for-pictures-only',
   DRUBEK_DEMO: '1',
   DRUBEK_DEVICES: 'http://127.0.0.1:3298/kitchens/{kitchen}',
 };

@@ -98,10 +98,11 @@ async function main() {
       jestReport('database'),
       readJest,
     );
-    ensureBuild();
+    await ensureBuild();
     const env = {
       DATABASE_URL: cluster.url('drubek_e2e'),
-      DRUBEK_SECRET: 'a-secret-for-tests-only-a-secret',
+      /* the tests make more kitchens than any family */
+      DRUBEK_LIMITS_TIMES: '20',
       DRUBEK_DEMO: '1',
       /* apart from the stand-ins of a demo that may be running */
       DRUBEK_DEVICES: 'http://127.0.0.1:3299/kitchens/{kitchen}',

@@ -6,7 +6,7 @@ function ask(method: string, path: string, headers: Record<string, string> = {})
     new NextRequest(`http://127.0.0.1:3210${path}`, { method, headers: { host: '127.0.0.1:3210', ...headers } }),
   );
 }
-const COOKIE = { cookie: 'drubek_kitchen=anything' };
+const COOKIE = { cookie: 'drubek_session=anything' };
 
 test.each([
   ['another site', { origin: 'http://elsewhere.example' }, 403],
@@ -32,6 +32,23 @@ test('a browser without a kitchen is sent to the door and back to where it wante
   expect(to.pathname).toBe('/enter');
   expect(to.searchParams.get('next')).toBe('/log/abc?x=1');
   for (const path of ['/enter', '/unavailable', '/api/health']) expect(ask('GET', path).status).toBe(200);
+});
+
+test('a damaged path, or a name that is not the app’s, is refused before anything else', () => {
+  expect(ask('GET', '/log/%ff', COOKIE).status).toBe(400);
+  expect(ask('GET', '/', { ...COOKIE, host: 'rebound.example' }).status).toBe(421);
+  for (const host of ['localhost:3210', '192.168.1.7:3210', '[::1]:3210']) {
+    expect(ask('GET', '/', { ...COOKIE, host }).status).toBe(200);
+  }
+  process.env.DRUBEK_HOSTS = 'fries.example, other.example';
+  expect(ask('GET', '/', { ...COOKIE, host: 'fries.example' }).status).toBe(200);
+  delete process.env.DRUBEK_HOSTS;
+});
+
+test('a device to which only a run was lent gets no further than Cook', () => {
+  const lent = { cookie: 'drubek_run=anything' };
+  expect(ask('GET', '/cook/3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11', lent).status).toBe(200);
+  for (const path of ['/', '/log', '/kitchen', '/plans']) expect(ask('GET', path, lent).status).toBe(307);
 });
 
 test('every page has a policy with its own nonce, and no script from elsewhere', () => {

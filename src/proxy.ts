@@ -1,5 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { SESSION_COOKIE } from '@/services/session-token';
+import { RUN_COOKIE, SECURE_PREFIX, SESSION_COOKIE } from '@/app/_lib/cookie-names';
 
 const SAFE_METHODS = new Set(['GET', 'HEAD', 'OPTIONS']);
 
@@ -33,9 +33,38 @@ function isForeignChange(request: NextRequest): boolean {
   }
 }
 
+/** Names by which the app may be called besides loopback and bare addresses, which no foreign name can be made to point at. */
+function isKnownHost(host: string): boolean {
+  const name = host.replace(/:\d+$/, '').toLowerCase();
+  if (name === 'localhost' || /^\d{1,3}(\.\d{1,3}){3}$/.test(name) || /^\[[0-9a-f:.]+\]$/.test(name)) return true;
+  return (process.env.DRUBEK_HOSTS ?? '')
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .includes(name);
+}
+
+/** Whether a path is text at all. */
+function isReadable(pathname: string): boolean {
+  try {
+    return !decodeURIComponent(pathname).includes('\u0000');
+  } catch {
+    return false;
+  }
+}
+
+/** Whether a browser has a token for what it asks: its kitchen, or a run that was lent to it. */
+function hasToken(request: NextRequest, pathname: string): boolean {
+  const has = (name: string) => request.cookies.has(name) || request.cookies.has(SECURE_PREFIX + name);
+  return has(SESSION_COOKIE) || (pathname.startsWith('/cook/') && has(RUN_COOKIE));
+}
+
 /** Sends a browser without a kitchen to the door, refuses changes from elsewhere, and sets the security headers. */
 export function proxy(request: NextRequest): NextResponse {
   const { pathname, search } = request.nextUrl;
+  if (!isKnownHost(request.headers.get('host') ?? '')) {
+    return NextResponse.json({ error: 'This app is not known by that name; see DRUBEK_HOSTS.' }, { status: 421 });
+  }
+  if (!isReadable(pathname)) return NextResponse.json({ error: 'The address is damaged.' }, { status: 400 });
   if (isForeignChange(request)) {
     return NextResponse.json({ error: 'This request came from another site and was refused.' }, { status: 403 });
   }
@@ -44,7 +73,7 @@ export function proxy(request: NextRequest): NextResponse {
     pathname !== '/enter' &&
     pathname !== '/unavailable' &&
     !pathname.startsWith('/join/');
-  if (isPage && !request.cookies.has(SESSION_COOKIE)) {
+  if (isPage && !hasToken(request, pathname)) {
     const door = new URL('/enter', request.url);
     door.searchParams.set('next', pathname + search);
     return NextResponse.redirect(door);
@@ -62,4 +91,6 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-export const config = { matcher: ['/((?!_next/static|_next/image|icon.svg|favicon.ico).*)'] };
+export const config = {
+  matcher: ['/((?!_next/static|_next/image|icon.svg|favicon.ico|service-worker.js|manifest.webmanifest).*)'],
+};

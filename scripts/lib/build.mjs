@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, sep } from 'node:path';
 import { must, ROOT, say } from './run.mjs';
 
-const INPUTS = ['src', 'public', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'postcss.config.mjs'];
+const INPUTS = ['src', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'postcss.config.mjs'];
 
 function* filesBelow(path) {
   if (!existsSync(path)) return;
@@ -23,7 +23,7 @@ function fingerprint() {
 }
 
 /** Makes the production build, unless the one that is there came from the same sources. */
-export function ensureBuild() {
+export async function ensureBuild() {
   const stamp = join(ROOT, '.next', 'drubek-build');
   const wanted = fingerprint();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) {
@@ -35,5 +35,25 @@ export function ensureBuild() {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
     stdio: ['ignore', 'ignore', 'inherit'],
   });
+  await makeServiceWorker();
   writeFileSync(stamp, wanted);
+}
+
+/** Bundles the service worker with the list of every file of this build, so that all of the app is there without a network. */
+async function makeServiceWorker() {
+  const { buildSync } = await import('esbuild');
+  const root = join(ROOT, '.next', 'static');
+  const files = [...filesBelow(root)].map((path) => ({
+    url: `/_next/static${path.slice(root.length).split(sep).map(encodeURIComponent).join('/')}`,
+    revision: null,
+  }));
+  buildSync({
+    entryPoints: [join(ROOT, 'src', 'workers', 'offline', 'service-worker.ts')],
+    outfile: join(ROOT, 'public', 'service-worker.js'),
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    define: { 'self.__SW_MANIFEST': JSON.stringify(files), 'process.env.NODE_ENV': '"production"' },
+  });
 }

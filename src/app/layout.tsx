@@ -4,6 +4,7 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { OfflineKeeper } from './_components/offline-keeper';
 import { EARLY_SCRIPT } from '@/ui/early-tap';
 import { Messages } from '@/ui/messages';
 
@@ -23,6 +24,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: EARLY_SCRIPT }} />
         {children}
         <Messages />
+        <OfflineKeeper />
       </body>
     </html>
   );

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import { withFryer } from '@/editing/edit-plan';
 import { FIRST_PLAN } from '@/schemas/first-plan';
@@ -19,18 +20,23 @@ export default async function BenchPage({ searchParams }: PageProps<'/'>) {
   const loaded = await withDatabase(async () => {
     const fryers = await loadFryers(kitchen.id);
     const cutters = await loadCutters(kitchen.id);
-    if (fresh !== undefined) return succeed({ fryers, cutters, plan: null });
-    const chosen = wishedId.success ? await loadPlan(kitchen.id, wishedId.data) : null;
-    return succeed({ fryers, cutters, plan: chosen ?? (await loadNewestPlan(kitchen.id)) });
+    /* a new plan has an address of its own, so that a reload shows what was begun there */
+    if (fresh !== undefined) redirect(`/?plan=${randomUUID()}`);
+    if (wishedId.success) {
+      return succeed({ fryers, cutters, plan: await loadPlan(kitchen.id, wishedId.data) });
+    }
+    return succeed({ fryers, cutters, plan: await loadNewestPlan(kitchen.id) });
   });
   if (!loaded.ok) return <Unavailable />;
   const { fryers, cutters, plan } = loaded.value;
+  const planId = plan?.id ?? (wishedId.success ? wishedId.data : randomUUID());
   const fryer = fryers.find((candidate) => candidate.id === plan?.fryerId) ?? fryers[0]!;
   return (
     <Shell kitchen={kitchen} here="/">
       <Bench
-        key={plan?.id ?? 'new'}
-        planId={plan?.id ?? randomUUID()}
+        key={plan || wishedId.success ? planId : 'new'}
+        planId={planId}
+        revision={plan?.revision ?? 0}
         initial={plan?.document ?? withFryer(FIRST_PLAN, fryer)}
         initialFryerId={fryer.id}
         fryers={fryers}

@@ -16,6 +16,13 @@ function tellAll(): void {
   for (const batchId of listeners.keys()) tell(batchId);
 }
 
+/** Ends the listening connection when nobody listens. */
+function letGo(): void {
+  const idle = client;
+  client = null;
+  void idle?.end().catch(() => undefined);
+}
+
 async function connect(): Promise<void> {
   if (connecting || client || listeners.size === 0) return;
   connecting = true;
@@ -24,9 +31,11 @@ async function connect(): Promise<void> {
   const onLost = () => {
     if (lost) return;
     lost = true;
+    void next.end().catch(() => undefined);
+    /* one that was let go on purpose, or has been followed by another, has no say */
+    if (client !== next && !connecting) return;
     client = null;
     connecting = false;
-    void next.end().catch(() => undefined);
     setTimeout(() => void connect(), AGAIN).unref();
   };
   next.on('error', onLost);
@@ -35,8 +44,10 @@ async function connect(): Promise<void> {
   try {
     await next.connect();
     await next.query('LISTEN batch_events');
+    if (lost) return;
     client = next;
     connecting = false;
+    if (listeners.size === 0) return letGo();
     tellAll();
   } catch {
     onLost();
@@ -56,10 +67,6 @@ export function onBatchEvents(batchId: string, listener: () => void): () => void
     own.delete(listener);
     if (own.size > 0) return;
     listeners.delete(batchId);
-    if (listeners.size === 0) {
-      const idle = client;
-      client = null;
-      void idle?.end().catch(() => undefined);
-    }
+    if (listeners.size === 0) letGo();
   };
 }

@@ -1,7 +1,17 @@
 import { Pool } from 'pg';
 
-/** Waiting longer than this for a connection means the database is away, ms. */
+/** Waiting longer than this for a connection, or for one of the pool to be free, means the database is away, ms. */
 const CONNECT_TIMEOUT = 3000;
+
+/** A query that the server has not answered by then is given up: first by the server itself, then by us, as a server that hangs ends nothing, ms. */
+const STATEMENT_TIMEOUT = 2500;
+const QUERY_TIMEOUT = 3000;
+
+/** A transaction that stands still this long is ended by the server, ms. */
+const IDLE_IN_TRANSACTION = 5000;
+
+/** Connections of one process. */
+const MOST_CONNECTIONS = 10;
 
 let pool: Pool | null = null;
 
@@ -10,7 +20,15 @@ export function database(): Pool {
   if (pool) return pool;
   const connectionString = process.env.DATABASE_URL;
   if (!connectionString) throw new Error('DATABASE_URL is not set');
-  pool = new Pool({ connectionString, max: 10, connectionTimeoutMillis: CONNECT_TIMEOUT, idleTimeoutMillis: 10_000 });
+  pool = new Pool({
+    connectionString,
+    max: MOST_CONNECTIONS,
+    connectionTimeoutMillis: CONNECT_TIMEOUT,
+    idleTimeoutMillis: 10_000,
+    statement_timeout: STATEMENT_TIMEOUT,
+    query_timeout: QUERY_TIMEOUT,
+    idle_in_transaction_session_timeout: IDLE_IN_TRANSACTION,
+  });
   /* an idle connection that the server drops is replaced at the next query; without a listener it would end the process */
   pool.on('error', () => undefined);
   return pool;
@@ -23,15 +41,45 @@ export async function closeDatabase(): Promise<void> {
   await open?.end();
 }
 
-/* 57P: the server is shutting down or starting; 08: connection lost. Source: PostgreSQL, appendix A. */
-const AWAY_STATES = /^(57P0|08)/;
+/* 57: shut down, starting, cancelled by a timeout; 08: connection lost; 58: the system below it failed; 25P03: stood still. Source: PostgreSQL, appendix A. */
+const AWAY_STATES = /^(57|08|58|25P03)/;
 const AWAY_CODES = new Set(['ECONNREFUSED', 'ECONNRESET', 'ENOENT', 'EPIPE', 'ETIMEDOUT']);
+
+/* 53: disk full, out of memory, too many connections */
+const TOO_MANY_STATES = /^53/;
+
+/* 40: deadlock, serialization; 23505: two at once took the same number; 55P03: a lock was not to be had */
+const AGAIN_STATES = /^(40|23505|55P03)/;
+
+/* 22: a value out of range or not text; 23: a row that it names is gone, or a limit is broken */
+const VALUE_STATES = /^(22|23)/;
+
+function stateOf(error: unknown): string {
+  return error instanceof Error ? ((error as Error & { code?: string }).code ?? '') : '';
+}
 
 /** Whether an error means that the database cannot be reached, rather than that it refused. */
 export function isDatabaseAway(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
-  const code = (error as Error & { code?: string }).code ?? '';
+  const code = stateOf(error);
   if (AWAY_CODES.has(code) || AWAY_STATES.test(code)) return true;
   if (error instanceof AggregateError) return error.errors.some(isDatabaseAway);
-  return /connection terminated|timeout exceeded when trying to connect|connection timeout/i.test(error.message);
+  return /connection terminated|timeout exceeded when trying to connect|connection timeout|query read timeout/i.test(
+    error.message,
+  );
+}
+
+/** Whether the server has no room left: of connections, memory or disk. */
+export function isTooMany(error: unknown): boolean {
+  return TOO_MANY_STATES.test(stateOf(error));
+}
+
+/** Whether the same work may succeed when it is done once more. */
+export function mayTryAgain(error: unknown): boolean {
+  return AGAIN_STATES.test(stateOf(error));
+}
+
+/** Whether a value, or what it refers to, cannot be kept. */
+export function isRefusedValue(error: unknown): boolean {
+  return VALUE_STATES.test(stateOf(error));
 }

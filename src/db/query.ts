@@ -49,11 +49,15 @@ export async function transact<T>(work: (client: PoolClient) => Promise<T>): Pro
     await client.query('BEGIN');
     const result = await work(client);
     await client.query('COMMIT');
+    client.release();
     return result;
   } catch (error) {
-    await client.query('ROLLBACK').catch(() => undefined);
+    /* a connection that cannot even roll back is not given to anyone else */
+    const broken = await client.query('ROLLBACK').then(
+      () => false,
+      () => true,
+    );
+    client.release(broken);
     throw error;
-  } finally {
-    client.release();
   }
 }

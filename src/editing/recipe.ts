@@ -1,3 +1,4 @@
+import { cutText } from '../schemas/storable-text';
 import { batchYield } from '../core/cut/batch-yield';
 import { COAT_INGREDIENTS } from '../core/food/coat-by-recipe';
 import { listFoods } from '../core/food/catalogue';
@@ -113,7 +114,7 @@ export function planFromRecipe(value: unknown): RecipeReading | null {
   if (!recipe) return null;
   const own = planFileSchema.safeParse(recipe['drubek:plan']);
   if (own.success) return { document: own.data, understood: ['the whole plan, as Drubek wrote it'], assumed: [] };
-  const title = texts(recipe.name).join(' ').slice(0, 120);
+  const title = cutText(texts(recipe.name).join(' '), 120);
   const ingredients = texts(recipe.recipeIngredient).join('\n').slice(0, LONGEST_TEXT);
   const steps = texts(recipe.recipeInstructions).join('\n').slice(0, LONGEST_TEXT);
   const everything = `${title}\n${ingredients}\n${steps}`;

@@ -1,9 +1,6 @@
 import { z } from 'zod';
-import { BATCH_EVENT_KINDS, type BatchEvent } from '../core/run/run-state';
-import { between } from './between';
-import { SPEED_LIMITS } from './device-message';
+import type { BatchEvent } from '../core/run/run-state';
 import { type PlanFile, planFileSchema } from './plan-file';
-import { PLAN_LIMITS } from './plan-limits';
 
 /** What was forecast when a batch began, minutes; kept to hold the outcome against it. */
 export const batchForecastSchema = z.strictObject({
@@ -17,8 +14,12 @@ export const batchForecastSchema = z.strictObject({
 /** @see batchForecastSchema */
 export type BatchForecast = z.output<typeof batchForecastSchema>;
 
-/** Body of a request that saves a plan. */
-export const savePlanSchema = z.strictObject({ fryerId: z.uuid(), document: planFileSchema });
+/** Body of a request that saves a plan; `base` is the revision it was made from, 0 for a plan that is new, null to write over whatever is there. */
+export const savePlanSchema = z.strictObject({
+  fryerId: z.uuid(),
+  document: planFileSchema,
+  base: z.int().min(0).nullable(),
+});
 
 /** Body of a request that begins a batch. */
 export const beginBatchSchema = z.strictObject({
@@ -27,35 +28,6 @@ export const beginBatchSchema = z.strictObject({
   document: planFileSchema,
   forecast: batchForecastSchema,
 });
-
-/** One event as a device sends it. */
-export const batchEventSchema = z.strictObject({
-  id: z.uuid(),
-  kind: z.enum(BATCH_EVENT_KINDS),
-  happenedAt: z.number().int().min(1_500_000_000_000).max(4_102_444_800_000),
-  detail: z
-    .strictObject({
-      step: z.int().min(0).max(40).optional(),
-      minutes: between(PLAN_LIMITS.prepMinutes).optional(),
-      event: z.uuid().optional(),
-      look: z.enum(['as-shown', 'paler', 'darker']).optional(),
-      shown: z.number().min(0).max(20).optional(),
-      browning: z.number().min(0).max(6).optional(),
-      bite: z.enum(['as-said', 'softer', 'crisper']).optional(),
-      said: z.number().min(0).max(50).optional(),
-      lost: z.number().min(-0.2).max(1).optional(),
-      grams: z.number().min(0).max(10_000).optional(),
-      celsius: z.number().min(-40).max(400).optional(),
-      share: z.number().min(0).max(1).optional(),
-      speed: z.number().min(SPEED_LIMITS[0]).max(SPEED_LIMITS[1]).optional(),
-      real: z.number().int().min(1_500_000_000_000).max(4_102_444_800_000).optional(),
-      device: z.boolean().optional(),
-    })
-    .default({}),
-});
-
-/** Body of a request that appends events. */
-export const appendEventsSchema = z.strictObject({ events: z.array(batchEventSchema).min(1).max(200) });
 
 /** How the bite was. */
 export const OUTCOME_CRISPNESS = ['soft', 'tender', 'crisp', 'very-crisp', 'hard'] as const;
@@ -75,6 +47,11 @@ export const outcomeSchema = z.strictObject({
   note: z.string().trim().max(2000, 'must be 2000 characters at most').default(''),
 });
 
+/** Body of a request that stores an outcome, with the colours of the pieces as the cook's own device worked them out. */
+export const recordOutcomeSchema = outcomeSchema.extend({
+  fingerprint: z.array(z.number().min(0).max(20)).max(64).default([]),
+});
+
 /** @see outcomeSchema */
 export type Outcome = z.output<typeof outcomeSchema>;
 
@@ -87,6 +64,12 @@ export interface Batch {
   /** ms since 1970 */
   readonly begunAt: number;
   readonly events: readonly BatchEvent[];
+  /** number of the newest of them; 0 before the first */
+  readonly seq: number;
+  /** ms by which the clock that tells the run is behind the server's; null before the first event, and in a rehearsal, whose clock is its own */
+  readonly clockBehind: number | null;
+  /** events that today's form cannot read; they are kept, and do not count */
+  readonly unreadable: number;
   readonly outcome: Outcome | null;
   /** browning of the sampled pieces when pulled, palest first; empty before the outcome */
   readonly fingerprint: readonly number[];

@@ -8,6 +8,8 @@ export interface Kitchen {
   readonly name: string;
   readonly unitSystem: 'metric' | 'us';
   readonly isDemo: boolean;
+  /** ms since 1970, where its removal was asked for */
+  readonly removedAt: number | null;
 }
 
 /** One setting of a cutter, as its owner measured it. */

@@ -1,28 +1,31 @@
-import { fingerprintAt } from '@/core/run/fingerprint';
-import { asCooked } from '@/editing/as-cooked';
-import { type BatchEvent, deriveRun } from '@/core/run/run-state';
+import type { z } from 'zod';
+import type { BatchEvent } from '@/core/run/run-state';
 import {
   findBatch,
+  findEvents,
   insertBatch,
-  insertBatchEvent,
+  insertBatchEvents,
   listBatches,
   listBatchEvents,
+  lockBatch,
   type BatchEventRow,
   type BatchRow,
 } from '@/db/queries/batches';
 import { listOutcomes, upsertOutcome, type OutcomeRow } from '@/db/queries/outcomes';
 import { transact } from '@/db/query';
 import {
-  batchEventSchema,
   batchForecastSchema,
   outcomeSchema,
+  type recordOutcomeSchema,
   type Batch,
   type BatchForecast,
   type Outcome,
 } from '@/schemas/batch';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
 import { writePlanFile } from '@/schemas/write-plan';
-import { planFromFile } from '@/schemas/plan-from-file';
+import { batchEventSchema, EVENT_VERSION, readEvent } from '@/schemas/batch-event';
+import { cutText } from '@/schemas/storable-text';
+import { faultsOf } from '@/schemas/faults';
 import { fail, type Result, succeed, withDatabase } from './result';
 
 /** Most batches the log lists. */
@@ -33,26 +36,36 @@ function batchOf(row: BatchRow, events: BatchEventRow[], outcomes: OutcomeRow[])
   const forecast = batchForecastSchema.safeParse(row.forecast);
   if (!document.success || !forecast.success) return null;
   const outcome = outcomes.find((candidate) => candidate.batch_id === row.batch_id);
+  const own = events.filter((event) => event.batch_id === row.batch_id);
+  const read = own.flatMap((event) => eventOf(event) ?? []);
   return {
     id: row.batch_id,
     fryerName: row.fryer_name,
     document: document.data,
     forecast: forecast.data,
     begunAt: row.begun_at.getTime(),
-    events: events.filter((event) => event.batch_id === row.batch_id).flatMap(eventOf),
+    events: read,
+    seq: own.at(-1)?.seq ?? 0,
+    unreadable: own.length - read.length,
+    clockBehind: clockBehindOf(own),
     outcome: outcome ? outcomeOf(outcome) : null,
     fingerprint: outcome?.fingerprint ?? [],
   };
 }
 
-function eventOf(row: BatchEventRow): BatchEvent[] {
-  const parsed = batchEventSchema.safeParse({
-    id: row.event_id,
-    kind: row.kind,
-    happenedAt: row.happened_at.getTime(),
-    detail: row.detail,
-  });
-  return parsed.success ? [parsed.data] : [];
+/**
+ * ms by which the clock that tells a run is behind the server's: the quickest message says it best, as others waited somewhere.
+ * Null where there is none, and in a rehearsal.
+ */
+export function clockBehindOf(rows: readonly BatchEventRow[]): number | null {
+  if (rows.length === 0 || rows.some(({ kind }) => kind === 'rehearsed')) return null;
+  return Math.min(...rows.map(({ recorded_at, happened_at }) => recorded_at.getTime() - happened_at.getTime()));
+}
+
+/** A stored event in today's form; null where it cannot be read. */
+export function eventOf(row: BatchEventRow): BatchEvent | null {
+  const { event_id: id, kind, happened_at, detail, version } = row;
+  return readEvent(version, { id, kind, happenedAt: happened_at.getTime(), detail });
 }
 
 function outcomeOf(row: OutcomeRow): Outcome | null {
@@ -71,17 +84,24 @@ export function loadBatch(kitchenId: string, batchId: string): Promise<Result<Ba
       listOutcomes(kitchenId, [batchId]),
     ]);
     const batch = batchOf(row, events, outcomes);
-    return batch ? succeed(batch) : fail({ code: 'not-found' });
+    return batch ? succeed(batch) : fail({ code: 'unreadable' });
   });
 }
 
+/** The kitchen's batches that today's format reads, and how many others there are. */
+export interface Log {
+  readonly batches: Batch[];
+  readonly unreadable: number;
+}
+
 /** The kitchen's batches, newest first. */
-export function loadLog(kitchenId: string): Promise<Result<Batch[]>> {
+export function loadLog(kitchenId: string): Promise<Result<Log>> {
   return withDatabase(async () => {
     const rows = await listBatches(kitchenId, LOG_LIMIT);
     const ids = rows.map((row) => row.batch_id);
     const [events, outcomes] = await Promise.all([listBatchEvents(kitchenId, ids), listOutcomes(kitchenId, ids)]);
-    return succeed(rows.flatMap((row) => batchOf(row, events, outcomes) ?? []));
+    const batches = rows.flatMap((row) => batchOf(row, events, outcomes) ?? []);
+    return succeed({ batches, unreadable: rows.length - batches.length });
   });
 }
 
@@ -97,39 +117,73 @@ export function beginBatch(
   });
 }
 
-/** Appends events of a batch, all or none; those stored before are left as they were. */
-export function appendEvents(kitchenId: string, batchId: string, events: readonly BatchEvent[]): Promise<Result<null>> {
+/** Whether this kitchen has the batch. */
+export function hasBatch(kitchenId: string, batchId: string): Promise<Result<null>> {
+  return withDatabase(async () =>
+    (await findBatch(kitchenId, batchId)) ? succeed(null) : fail({ code: 'not-found' }),
+  );
+}
+
+/** An event that was not taken, and why. */
+export interface RefusedEvent {
+  readonly id: string;
+  readonly error: string;
+}
+
+/** Appends what can be kept of the events told, and says which cannot be; those stored before are left as they were. */
+export function appendEvents(
+  kitchenId: string,
+  batchId: string,
+  told: readonly unknown[],
+): Promise<Result<{ refused: RefusedEvent[] }>> {
+  const refused: RefusedEvent[] = [];
+  const events: BatchEvent[] = [];
+  for (const one of told) {
+    const parsed = batchEventSchema.safeParse(one, { reportInput: true });
+    if (parsed.success) events.push(parsed.data);
+    else {
+      const [fault] = faultsOf(parsed.error);
+      refused.push({ id: idOf(one), error: `${fault?.path}: ${fault?.message}` });
+    }
+  }
+  if (events.length === 0) return Promise.resolve(fail({ code: 'bad-events', refused }));
   return withDatabase(async () => {
-    if (!(await findBatch(kitchenId, batchId))) return fail({ code: 'not-found' });
-    await transact(async (client) => {
-      for (const event of events) {
-        await insertBatchEvent(kitchenId, batchId, { ...event, happenedAt: new Date(event.happenedAt) }, client);
-      }
+    const taken = await transact(async (client) => {
+      const last = await lockBatch(kitchenId, batchId, client);
+      if (last === null) return null;
+      const ids = events.map(({ id }) => id);
+      const known = new Map((await findEvents(ids, client)).map((row) => [row.event_id, row.batch_id]));
+      const fresh = new Map(events.filter(({ id }) => !known.has(id)).map((event) => [event.id, event]));
+      const rows = [...fresh.values()].map(({ happenedAt, ...event }) => ({
+        ...event,
+        version: EVENT_VERSION,
+        happenedAt: new Date(happenedAt),
+      }));
+      await insertBatchEvents(kitchenId, batchId, last, rows, client);
+      return ids.filter((id) => (known.get(id) ?? batchId) !== batchId);
     });
-    return succeed(null);
+    if (taken === null) return fail({ code: 'not-found' });
+    if (taken.length > 0 && taken.length + refused.length === told.length) return fail({ code: 'id-taken' });
+    const others = taken.map((id) => ({ id, error: 'another batch has an event of this id' }));
+    return succeed({ refused: [...refused, ...others] });
   });
+}
+
+function idOf(value: unknown): string {
+  return value && typeof value === 'object' && 'id' in value && typeof value.id === 'string'
+    ? cutText(value.id, 60)
+    : '';
 }
 
 /** Stores what the cook says of a batch; a later word replaces an earlier one. */
-export function recordOutcome(kitchenId: string, batchId: string, outcome: Outcome): Promise<Result<null>> {
+export function recordOutcome(
+  kitchenId: string,
+  batchId: string,
+  { fingerprint, ...outcome }: z.output<typeof recordOutcomeSchema>,
+): Promise<Result<null>> {
   return withDatabase(async () => {
-    const batch = await loadBatch(kitchenId, batchId);
-    if (!batch.ok) return batch;
-    await upsertOutcome(kitchenId, batchId, { ...outcome, fingerprint: fingerprintOf(batch.value, outcome) });
+    if (!(await findBatch(kitchenId, batchId))) return fail({ code: 'not-found' });
+    await upsertOutcome(kitchenId, batchId, { ...outcome, fingerprint });
     return succeed(null);
   });
-}
-
-/** Colours of the pieces when pulled: the forecast's own spread, moved to the colour the cook saw. */
-function fingerprintOf(batch: Batch, outcome: Outcome): number[] {
-  const run = deriveRun(batch.events);
-  const plan = planFromFile(asCooked(batch.document, run));
-  const minutes = batch.forecast.done_min;
-  const pulled =
-    run.loadedAt !== null && run.doneAt !== null
-      ? (run.doneAt - run.loadedAt) / 1000
-      : minutes === null
-        ? null
-        : minutes * 60;
-  return fingerprintAt(plan, pulled, outcome.browning);
 }

@@ -1,29 +1,71 @@
 import { createHash, randomBytes } from 'node:crypto';
+import { insertAudit } from '@/db/queries/audit';
 import { findBatch } from '@/db/queries/batches';
-import { insertInvite, spendInvite } from '@/db/queries/invites';
+import { findInvite, forgetInvites, insertInvite, spendInvite } from '@/db/queries/invites';
+import { deleteMember } from '@/db/queries/members';
 import { fail, type Result, succeed, withDatabase } from './result';
 
-/** How long an invitation is good, s. */
-const GOOD_FOR = 600;
+/** How long an invitation to a run, and to a kitchen, is good, s. */
+const GOOD_FOR = { run: 600, kitchen: 24 * 3600 } as const;
+
+/** Where an invitation leads: to one run, or to the kitchen where `batchId` is null. */
+export interface Invitation {
+  readonly kitchenId: string;
+  readonly kitchenName: string;
+  readonly batchId: string | null;
+}
 
 function hashOf(token: string): Buffer {
   return createHash('sha256').update(token).digest();
 }
 
-/** A token by which one other device may join this batch, once, within ten minutes. */
-export function inviteDevice(kitchenId: string, batchId: string): Promise<Result<string>> {
+async function makeInvite(kitchenId: string, batchId: string | null): Promise<string> {
+  const token = randomBytes(24).toString('base64url');
+  await forgetInvites();
+  await insertInvite(kitchenId, batchId, hashOf(token), GOOD_FOR[batchId === null ? 'kitchen' : 'run']);
+  return token;
+}
+
+/** A token by which one other device may follow this batch, once, within ten minutes: this run and no more. */
+export function inviteDevice(kitchenId: string, batchId: string): Promise<Result<{ token: string }>> {
   return withDatabase(async () => {
     if (!(await findBatch(kitchenId, batchId))) return fail({ code: 'not-found' });
-    const token = randomBytes(24).toString('base64url');
-    await insertInvite(kitchenId, batchId, hashOf(token), GOOD_FOR);
-    return succeed(token);
+    return succeed({ token: await makeInvite(kitchenId, batchId) });
+  });
+}
+
+/** A token by which one other cook may come into this kitchen, once, within a day. */
+export function inviteCook(kitchenId: string): Promise<Result<{ token: string }>> {
+  return withDatabase(async () => succeed({ token: await makeInvite(kitchenId, null) }));
+}
+
+/** Where a token leads; nothing is used up. */
+export function peekInvite(token: string): Promise<Result<Invitation>> {
+  return withDatabase(async () => {
+    const invite = await findInvite(hashOf(token));
+    if (!invite) return fail({ code: 'not-found' });
+    return succeed({ kitchenId: invite.kitchen_id, kitchenName: invite.kitchen_name, batchId: invite.batch_id });
   });
 }
 
 /** Uses a token up and says where it leads. */
-export function acceptInvite(token: string): Promise<Result<{ kitchenId: string; batchId: string }>> {
+export function acceptInvite(
+  token: string,
+  device: string,
+): Promise<Result<{ kitchenId: string; batchId: string | null }>> {
   return withDatabase(async () => {
     const invite = await spendInvite(hashOf(token));
-    return invite ? succeed({ kitchenId: invite.kitchen_id, batchId: invite.batch_id }) : fail({ code: 'not-found' });
+    if (!invite) return fail({ code: 'not-found' });
+    await insertAudit(invite.kitchen_id, invite.batch_id ? 'run-lent' : 'joined', device);
+    return succeed({ kitchenId: invite.kitchen_id, batchId: invite.batch_id });
+  });
+}
+
+/** Takes a member out of the kitchen, with passkeys and devices; the last owner stays. */
+export function removeMember(kitchenId: string, memberId: string, by: string): Promise<Result<null>> {
+  return withDatabase(async () => {
+    if (!(await deleteMember(kitchenId, memberId))) return fail({ code: 'last-owner' });
+    await insertAudit(kitchenId, 'member-removed', by);
+    return succeed(null);
   });
 }

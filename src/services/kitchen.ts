@@ -6,7 +6,13 @@ import type { Kitchen, KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
 import { fail, type Result, succeed, withDatabase } from './result';
 
 function kitchenOf(row: KitchenRow): Kitchen {
-  return { id: row.kitchen_id, name: row.name, unitSystem: row.unit_system, isDemo: row.is_demo };
+  return {
+    id: row.kitchen_id,
+    name: row.name,
+    unitSystem: row.unit_system,
+    isDemo: row.is_demo,
+    removedAt: row.removed_at?.getTime() ?? null,
+  };
 }
 
 export function fryerOf(row: FryerRow): KitchenFryer {

@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import { listFryers } from '@/db/queries/fryers';
 import {
   findNewestPlan,
   findPlan,
   insertPlanVersion,
   listPlans,
+  lockPlan,
   listPlanVersions,
   newestVersionAge,
   type PlanRow,
@@ -13,6 +15,7 @@ import {
 } from '@/db/queries/plans';
 import { transact } from '@/db/query';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
+import { cutText } from '@/schemas/storable-text';
 import { writePlanFile } from '@/schemas/write-plan';
 import { fail, type Result, succeed, withDatabase } from './result';
 
@@ -24,6 +27,8 @@ export interface SavedPlan {
   /** ms since 1970 */
   readonly changedAt: number;
   readonly archived: boolean;
+  /** counts its changes; a save names the one it was made from */
+  readonly revision: number;
 }
 
 /** What a plan was before it changed. */
@@ -47,6 +52,7 @@ function savedPlan(row: PlanRow): SavedPlan[] {
       document: parsed.data,
       changedAt: row.updated_at.getTime(),
       archived: row.archived_at !== null,
+      revision: row.revision,
     },
   ];
 }
@@ -63,9 +69,13 @@ export async function loadPlan(kitchenId: string, planId: string): Promise<Saved
   return row ? (savedPlan(row)[0] ?? null) : null;
 }
 
-/** Every plan of the kitchen that today's format reads; those in use first. */
-export function loadPlans(kitchenId: string): Promise<Result<SavedPlan[]>> {
-  return withDatabase(async () => succeed((await listPlans(kitchenId)).flatMap(savedPlan)));
+/** Every plan of the kitchen that today's format reads, those in use first, and how many others there are. */
+export function loadPlans(kitchenId: string): Promise<Result<{ plans: SavedPlan[]; unreadable: number }>> {
+  return withDatabase(async () => {
+    const rows = await listPlans(kitchenId);
+    const plans = rows.flatMap(savedPlan);
+    return succeed({ plans, unreadable: rows.length - plans.length });
+  });
 }
 
 /** What a plan was before, newest first. */
@@ -81,35 +91,47 @@ export function loadVersions(kitchenId: string, planId: string): Promise<Result<
   });
 }
 
-/** Saves a plan under the id its device chose; what it was before a new sitting is kept as a version. */
+/**
+ * Saves a plan under the id its device chose, if it is still as it was when the change began (revision `base`; null writes over
+ * whatever is there); what it was before a new sitting is kept as a version. The same save again changes nothing.
+ */
 export function savePlan(
   kitchenId: string,
   planId: string,
-  plan: { fryerId: string; document: PlanFile },
-): Promise<Result<null>> {
+  plan: { fryerId: string; document: PlanFile; base: number | null },
+): Promise<Result<{ revision: number }>> {
   return withDatabase(async () => {
     const fryers = await listFryers(kitchenId);
     if (!fryers.some((fryer) => fryer.fryer_id === plan.fryerId)) return fail({ code: 'unknown-fryer' });
-    const stored = await transact(async (client) => {
-      const before = await findPlan(kitchenId, planId, client);
+    const document = writePlanFile(plan.document);
+    return transact(async (client) => {
+      const before = await lockPlan(kitchenId, planId, client);
+      if (before && plan.base !== null && before.revision !== plan.base) {
+        const { revision } = before;
+        if (isDeepStrictEqual(before.document, JSON.parse(JSON.stringify(document)))) return succeed({ revision });
+        return fail({ code: 'changed-elsewhere', revision, document: before.document });
+      }
       if (before) {
         const age = await newestVersionAge(kitchenId, planId, client);
         if (age === null || age > SITTING) await insertPlanVersion(kitchenId, planId, before.document, client);
       }
-      const { fryerId, document } = plan;
-      return upsertPlan(kitchenId, { planId, fryerId, name: document.name, document: writePlanFile(document) }, client);
+      const { fryerId } = plan;
+      const revision = await upsertPlan(kitchenId, { planId, fryerId, name: document.name, document }, client);
+      return revision === null ? fail({ code: 'other-kitchen' }) : succeed({ revision });
     });
-    return stored ? succeed(null) : fail({ code: 'other-kitchen' });
   });
 }
 
 /** Keeps the plan as it is now as a version. */
 export function keepVersion(kitchenId: string, planId: string): Promise<Result<null>> {
   return withDatabase(async () => {
-    const plan = await findPlan(kitchenId, planId);
-    if (!plan) return fail({ code: 'not-found' });
-    await insertPlanVersion(kitchenId, planId, plan.document);
-    return succeed(null);
+    /* two at once take their numbers one after the other */
+    const kept = await transact(async (client) => {
+      const plan = await lockPlan(kitchenId, planId, client);
+      if (plan) await insertPlanVersion(kitchenId, planId, plan.document, client);
+      return plan !== null;
+    });
+    return kept ? succeed(null) : fail({ code: 'not-found' });
   });
 }
 
@@ -118,7 +140,7 @@ export function duplicatePlan(kitchenId: string, planId: string): Promise<Result
   return withDatabase(async () => {
     const plan = await loadPlan(kitchenId, planId);
     if (!plan) return fail({ code: 'not-found' });
-    const name = `${plan.document.name.slice(0, 110)}, copy`;
+    const name = `${cutText(plan.document.name, 110)}, copy`;
     await upsertPlan(kitchenId, {
       planId: randomUUID(),
       fryerId: plan.fryerId,

@@ -1,4 +1,4 @@
-import { isDatabaseAway } from '@/db/pool';
+import { isDatabaseAway, isRefusedValue, isTooMany, mayTryAgain } from '@/db/pool';
 
 /** Why a use-case could not be carried out; the words are made at the edge. */
 export type Failure =
@@ -7,7 +7,20 @@ export type Failure =
   | { readonly code: 'unknown-fryer' }
   | { readonly code: 'last-fryer' }
   | { readonly code: 'other-kitchen' }
-  | { readonly code: 'device-away' };
+  | { readonly code: 'device-away' }
+  /** a row that today's format cannot read */
+  | { readonly code: 'unreadable' }
+  /** a value that the database cannot keep */
+  | { readonly code: 'unstorable' }
+  /** an id that another batch has already */
+  | { readonly code: 'id-taken' }
+  /** none of the events told could be read; why */
+  | { readonly code: 'bad-events'; readonly refused: readonly { readonly id: string; readonly error: string }[] }
+  | { readonly code: 'last-owner' }
+  | { readonly code: 'not-allowed' }
+  | { readonly code: 'sign-in-failed' }
+  /** the plan was changed since; as it is now */
+  | { readonly code: 'changed-elsewhere'; readonly revision: number; readonly document: unknown };
 
 /** What a use-case returns: a value, or why not. */
 export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly failure: Failure };
@@ -20,12 +33,19 @@ export function fail<T>(failure: Failure): Result<T> {
   return { ok: false, failure };
 }
 
-/** Runs a use-case and turns a database that is away into a failure; everything else still throws. */
+/** How often a use-case that met another one is tried. */
+const TRIES = 3;
+
+/** Runs a use-case and turns what a database may say into a failure: away, full, met by another, or a value it cannot keep. The rest still throws. */
 export async function withDatabase<T>(work: () => Promise<Result<T>>): Promise<Result<T>> {
-  try {
-    return await work();
-  } catch (error) {
-    if (isDatabaseAway(error)) return fail({ code: 'database-away' });
-    throw error;
+  for (let tries = 1; ; tries++) {
+    try {
+      return await work();
+    } catch (error) {
+      if (mayTryAgain(error) && tries < TRIES) continue;
+      if (isDatabaseAway(error) || isTooMany(error) || mayTryAgain(error)) return fail({ code: 'database-away' });
+      if (isRefusedValue(error)) return fail({ code: 'unstorable' });
+      throw error;
+    }
   }
 }

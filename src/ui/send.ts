@@ -1,7 +1,7 @@
 /** What a request came to: done, refused with words, or not sent at all. */
 export type Sent =
-  | { readonly kind: 'done' }
-  | { readonly kind: 'refused'; readonly error: string }
+  | { readonly kind: 'done'; readonly answer?: unknown }
+  | { readonly kind: 'refused'; readonly error: string; readonly answer?: unknown }
   | { readonly kind: 'away'; readonly error: string };
 
 /** Most that a browser carries on sending once its page is left, characters. Source: fetch standard, 64 KiB for all together. */
@@ -25,10 +25,12 @@ export async function send(
       body: text,
       ...(leaving && text.length < LEAVING_LIMIT ? { keepalive: true } : {}),
     });
-    if (response.ok) return { kind: 'done' };
     const answer = (await response.json().catch(() => ({}))) as { error?: string };
+    if (response.ok) return { kind: 'done', answer };
     const error = answer.error ?? `The server answered ${response.status}.`;
-    return response.status >= 500 || response.status === 429 ? { kind: 'away', error } : { kind: 'refused', error };
+    return response.status >= 500 || response.status === 429
+      ? { kind: 'away', error }
+      : { kind: 'refused', error, answer };
   } catch {
     return { kind: 'away', error: 'The server cannot be reached.' };
   }

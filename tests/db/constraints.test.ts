@@ -44,12 +44,12 @@ test('the demo kitchen holds a month of batches from the engine, is kept, and is
   expect(await seedDemoKitchen(now, false)).toBe('kept');
   const log = await loadLog(first!.kitchen_id);
   if (!log.ok) throw new Error('no log');
-  expect(log.value.length).toBeGreaterThanOrEqual(12);
-  expect(log.value.every((batch) => batch.outcome && batch.fingerprint.length === 16)).toBe(true);
+  expect(log.value.batches.length).toBeGreaterThanOrEqual(12);
+  expect(log.value.batches.every((batch) => batch.outcome && batch.fingerprint.length === 16)).toBe(true);
 
   /* the small fryer runs cool: it is pulled later than forecast, the large one is not */
   const lateness = (name: string) => {
-    const late = log.value
+    const late = log.value.batches
       .filter((batch) => batch.fryerName === name)
       .map((batch) => {
         const at = (kind: string) => batch.events.find((event) => event.kind === kind)!.happenedAt;
@@ -72,7 +72,7 @@ test('an event must belong to a batch of its own kitchen', async () => {
   const kitchen = await createKitchen();
   if (!kitchen.ok) throw new Error('no kitchen');
   const { constraint } = await failure(
-    'INSERT INTO batch_events (event_id, kitchen_id, batch_id, kind, happened_at) VALUES ($1, $2, $3, $4, now())',
+    'INSERT INTO batch_events (event_id, kitchen_id, batch_id, kind, happened_at, seq) VALUES ($1, $2, $3, $4, now(), 1)',
     [randomUUID(), kitchen.value.id, randomUUID(), 'loaded'],
   );
   expect(constraint).toBe('batch_events_batch_fk');

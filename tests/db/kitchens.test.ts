@@ -60,7 +60,7 @@ test('a new kitchen has one fryer, metric units and an empty log', async () => {
   const { id, unitSystem } = await kitchen();
   expect(unitSystem).toBe('metric');
   expect(await loadFryers(id)).toHaveLength(1);
-  expect(await loadLog(id)).toEqual({ ok: true, value: [] });
+  expect(await loadLog(id)).toEqual({ ok: true, value: { batches: [], unreadable: 0 } });
   await chooseUnits(id, 'us');
   expect(await loadKitchen(id)).toMatchObject({ ok: true, value: { unitSystem: 'us' } });
 });
@@ -69,8 +69,8 @@ test('a plan is saved, saved again under its id, and the newest comes back', asy
   const { id } = await kitchen();
   const [fryer] = await loadFryers(id);
   const planId = randomUUID();
-  await savePlan(id, planId, { fryerId: fryer!.id, document: FIRST_PLAN });
-  await savePlan(id, planId, { fryerId: fryer!.id, document: { ...FIRST_PLAN, mass_g: 333 } });
+  await savePlan(id, planId, { fryerId: fryer!.id, document: FIRST_PLAN, base: null });
+  await savePlan(id, planId, { fryerId: fryer!.id, document: { ...FIRST_PLAN, mass_g: 333 }, base: null });
   expect((await loadNewestPlan(id))?.document.mass_g).toBe(333);
   const { rows } = await database().query('SELECT count(*)::int AS n FROM plans WHERE kitchen_id = $1', [id]);
   expect(rows[0]).toEqual({ n: 1 });
@@ -81,21 +81,23 @@ test('nothing of another kitchen can be read or written', async () => {
   const batchId = await batchIn(theirs.id);
   const [theirFryer] = await loadFryers(theirs.id);
   const planId = randomUUID();
-  await savePlan(theirs.id, planId, { fryerId: theirFryer!.id, document: FIRST_PLAN });
+  await savePlan(theirs.id, planId, { fryerId: theirFryer!.id, document: FIRST_PLAN, base: null });
 
   expect(await loadBatch(mine.id, batchId)).toEqual({ ok: false, failure: { code: 'not-found' } });
   expect(await appendEvents(mine.id, batchId, [event('loaded', 0)])).toMatchObject({ ok: false });
-  expect(await recordOutcome(mine.id, batchId, { ...OUTCOME, faults: [] })).toMatchObject({ ok: false });
+  expect(await recordOutcome(mine.id, batchId, { ...OUTCOME, faults: [], fingerprint: [] })).toMatchObject({
+    ok: false,
+  });
   expect(await beginBatch(mine.id, { batchId, fryerName: 'x', document: FIRST_PLAN, forecast: FORECAST })).toEqual({
     ok: false,
     failure: { code: 'other-kitchen' },
   });
-  expect(await savePlan(mine.id, randomUUID(), { fryerId: theirFryer!.id, document: FIRST_PLAN })).toEqual({
+  expect(await savePlan(mine.id, randomUUID(), { fryerId: theirFryer!.id, document: FIRST_PLAN, base: null })).toEqual({
     ok: false,
     failure: { code: 'unknown-fryer' },
   });
   const [myFryer] = await loadFryers(mine.id);
-  expect(await savePlan(mine.id, planId, { fryerId: myFryer!.id, document: FIRST_PLAN })).toEqual({
+  expect(await savePlan(mine.id, planId, { fryerId: myFryer!.id, document: FIRST_PLAN, base: null })).toEqual({
     ok: false,
     failure: { code: 'other-kitchen' },
   });
@@ -112,30 +114,31 @@ test('events sent twice are stored once, and the batch is derived from them', as
   expect(loaded.ok && loaded.value.events).toEqual(events);
 });
 
-test('the outcome can be said again, and leaves a fingerprint around the colour seen', async () => {
+test('the outcome can be said again, with the colours of the pieces', async () => {
   const { id } = await kitchen();
   const batchId = await batchIn(id);
   await appendEvents(id, batchId, [event('loaded', 0), event('done', 20)]);
-  await recordOutcome(id, batchId, { ...OUTCOME, faults: [] });
+  await recordOutcome(id, batchId, { ...OUTCOME, faults: [], fingerprint: [] });
   await recordOutcome(id, batchId, {
     ...OUTCOME,
     browning: 1.4,
     faults: ['stuck'],
     note: "Robert'); DROP TABLE outcomes;--",
+    fingerprint: [0.9, 1.4, 2],
   });
   const loaded = await loadBatch(id, batchId);
   if (!loaded.ok) throw new Error('the batch is gone');
   expect(loaded.value.outcome).toMatchObject({ browning: expect.closeTo(1.4, 5), faults: ['stuck'] });
   expect(loaded.value.outcome!.note).toContain('DROP TABLE');
-  const [lower, upper] = loaded.value.fingerprint.slice(7, 9);
-  expect((lower! + upper!) / 2).toBeCloseTo(1.4, 5);
+  expect(loaded.value.fingerprint).toEqual([0.9, 1.4, 2].map((one) => expect.closeTo(one, 5)));
 });
 
 test('a plan keeps what it was before a sitting, is copied, put away and taken out again', async () => {
   const { id } = await kitchen();
   const [fryer] = await loadFryers(id);
   const planId = randomUUID();
-  const save = (mass_g: number) => savePlan(id, planId, { fryerId: fryer!.id, document: { ...FIRST_PLAN, mass_g } });
+  const save = (mass_g: number) =>
+    savePlan(id, planId, { fryerId: fryer!.id, document: { ...FIRST_PLAN, mass_g }, base: null });
   await save(300);
   await save(400);
   await save(500);
@@ -149,14 +152,14 @@ test('a plan keeps what it was before a sitting, is copied, put away and taken o
   ]);
   await duplicatePlan(id, planId);
   const plans = await loadPlans(id);
-  expect(plans.ok && plans.value.map(({ document }) => document.name)).toEqual([
+  expect(plans.ok && plans.value.plans.map(({ document }) => document.name)).toEqual([
     'Potato sticks, copy',
     'Potato sticks',
   ]);
   await archivePlan(id, planId, true);
   expect((await loadNewestPlan(id))?.document.name).toBe('Potato sticks, copy');
   const after = await loadPlans(id);
-  expect(after.ok && after.value.map(({ archived }) => archived)).toEqual([false, true]);
+  expect(after.ok && after.value.plans.map(({ archived }) => archived)).toEqual([false, true]);
   await save(500);
   expect((await loadPlan(id, planId))?.archived).toBe(false);
 });
@@ -165,7 +168,7 @@ test('another kitchen can neither copy, put away, version nor read a plan', asyn
   const [mine, theirs] = [await kitchen(), await kitchen()];
   const [fryer] = await loadFryers(theirs.id);
   const planId = randomUUID();
-  await savePlan(theirs.id, planId, { fryerId: fryer!.id, document: FIRST_PLAN });
+  await savePlan(theirs.id, planId, { fryerId: fryer!.id, document: FIRST_PLAN, base: null });
   const notFound = { ok: false, failure: { code: 'not-found' } };
   expect(await duplicatePlan(mine.id, planId)).toEqual(notFound);
   expect(await archivePlan(mine.id, planId, true)).toEqual(notFound);
@@ -206,29 +209,48 @@ test('an invitation lets one device in, once, and only into its own batch', asyn
   expect(await inviteDevice(theirs.id, batchId)).toEqual({ ok: false, failure: { code: 'not-found' } });
   const invite = await inviteDevice(mine.id, batchId);
   if (!invite.ok) throw new Error(invite.failure.code);
-  expect(await acceptInvite(invite.value)).toEqual({ ok: true, value: { kitchenId: mine.id, batchId } });
-  expect(await acceptInvite(invite.value)).toEqual({ ok: false, failure: { code: 'not-found' } });
-  expect(await acceptInvite('x'.repeat(32))).toEqual({ ok: false, failure: { code: 'not-found' } });
+  expect(await acceptInvite(invite.value.token, 'a phone')).toEqual({
+    ok: true,
+    value: { kitchenId: mine.id, batchId },
+  });
+  expect(await acceptInvite(invite.value.token, 'a phone')).toEqual({ ok: false, failure: { code: 'not-found' } });
+  expect(await acceptInvite('x'.repeat(32), 'a phone')).toEqual({ ok: false, failure: { code: 'not-found' } });
   const { rows } = await database().query(
     'SELECT encode(token_hash, $1) AS h FROM device_invites WHERE batch_id = $2',
     ['escape', batchId],
   );
-  expect(rows[0].h).not.toContain(invite.value);
+  expect(rows[0].h).not.toContain(invite.value.token);
 });
 
-test('whoever follows a batch hears of every event that is stored', async () => {
+test('whoever follows a batch is told what is new from where it stands, once, and when the batch is gone', async () => {
   const { id } = await kitchen();
   const batchId = await batchIn(id);
-  const heard: number[] = [];
-  const stop = followBatch(id, batchId, (events) => heard.push(events.length));
-  const until = async (count: number) => {
-    for (let n = 0; n < 100 && heard.at(-1) !== count; n++) await new Promise((resolve) => setTimeout(resolve, 50));
-    expect(heard.at(-1)).toBe(count);
+  const follow = (after: number) => {
+    const told: string[] = [];
+    const stop = followBatch(id, batchId, after, {
+      onEvents: ({ seq, events }) =>
+        told.push(...events.map((text) => `${(JSON.parse(text) as { kind: string }).kind} ≤${seq}`)),
+      onAway: () => undefined,
+      onGone: () => told.push('gone'),
+    });
+    return { told, stop };
   };
-  await until(0);
+  const until = async (told: readonly string[], expected: readonly string[]) => {
+    for (let n = 0; n < 100 && told.length < expected.length; n++)
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(told).toEqual(expected);
+  };
+  const early = follow(0);
   await appendEvents(id, batchId, [event('loaded', 0)]);
-  await until(1);
+  await until(early.told, ['loaded ≤1']);
   await appendEvents(id, batchId, [event('shaken', 7), event('done', 20)]);
-  await until(3);
-  stop();
+  await until(early.told, ['loaded ≤1', 'shaken ≤3', 'done ≤3']);
+  const late = follow(2);
+  await until(late.told, ['done ≤3']);
+  const anew = follow(0);
+  await until(anew.told, ['loaded ≤3', 'shaken ≤3', 'done ≤3']);
+  expect(early.told).toHaveLength(3);
+  await database().query('DELETE FROM batches WHERE batch_id = $1', [batchId]);
+  await until(late.told, ['done ≤3', 'gone']);
+  for (const one of [early, late, anew]) one.stop();
 });

@@ -5,11 +5,9 @@ import { expect, type Page, test } from '@playwright/test';
 export const INTERVAL = /^\(\d+(–\d+| to beyond the stages)\)$/;
 
 /** Moves this browser into a kitchen of its own, so that tests do not meet. */
-export async function enterOwnKitchen(page: Page): Promise<void> {
+export async function enterOwnKitchen(page: Page, origin = test.info().project.use.baseURL!): Promise<void> {
   /* past the page, which would begin to forecast for nothing; the menu has tests of its own */
-  const origin = test.info().project.use.baseURL!;
-  await page.request.get('/enter');
-  const made = await page.request.post('/api/kitchen/new', { data: {}, headers: { origin } });
+  const made = await page.request.post('/api/session/enter', { data: { kitchen: 'new' }, headers: { origin } });
   expect(made.ok()).toBe(true);
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();

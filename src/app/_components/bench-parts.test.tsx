@@ -82,12 +82,15 @@ test('a plan is renamed by writing over its name; Escape and blanks change nothi
   expect(field).toHaveValue('Sticks');
 });
 
+const mockStore = jest.fn();
+beforeEach(() => mockStore.mockReset().mockResolvedValue(true));
+
 async function choose(item: string) {
   const user = userEvent.setup();
   render(
     <PlanMenu
       planId="p1"
-      fryerId="f1"
+      store={mockStore}
       readPlan={() => ({ document: FIRST_PLAN, plan })}
       live={liveWith({ ...forecast, pull: { time: 1170, share: 1 }, inTime: true })}
       serveAt="19:00"
@@ -100,18 +103,16 @@ async function choose(item: string) {
 
 test('a plan that was never touched is stored before a version of it is kept', async () => {
   await choose('Keep as a version');
-  expect(mockSend.mock.calls.map(([method, path]) => `${method} ${path}`)).toEqual([
-    'PUT /api/plans/p1',
-    'POST /api/plans/p1/versions',
-  ]);
+  expect(mockStore).toHaveBeenCalledTimes(1);
+  expect(mockSend.mock.calls.map(([method, path]) => `${method} ${path}`)).toEqual(['POST /api/plans/p1/versions']);
   expect(mockNotify).toHaveBeenCalledWith('Kept as a version');
 });
 
 test('when it cannot be stored nothing is opened, and that is said', async () => {
-  mockSend.mockResolvedValue({ kind: 'away', error: 'The server cannot be reached.' });
+  mockStore.mockResolvedValue(false);
   await choose('Prep card, to print');
   expect(mockPush).not.toHaveBeenCalled();
-  expect(mockNotify).toHaveBeenCalledWith('The server cannot be reached.');
+  expect(mockNotify).toHaveBeenCalledWith('The plan could not be stored yet; it is still here. Try again in a moment.');
 });
 
 test('the prep card opens for the plan that was stored', async () => {

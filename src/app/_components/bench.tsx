@@ -21,6 +21,7 @@ import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
 import { notifyError } from '@/ui/notify';
 import { newId } from '@/ui/new-id';
 import { useUnits } from '@/ui/units-context';
+import { unsavedPlan } from '@/ui/outbox/unsaved-plans';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
 import type { LiveForecastStore } from '@/ui/live-forecast';
@@ -48,6 +49,7 @@ import { writePlanFile } from '@/schemas/write-plan';
 
 /* what the first look at the bench does not need is loaded when it is opened */
 const ComparePanel = dynamic(() => import('./compare-panel').then((part) => part.ComparePanel));
+const ChangedElsewhere = dynamic(() => import('./changed-elsewhere').then((part) => part.ChangedElsewhere));
 const HelpSheet = dynamic(() => import('./help-sheet').then((part) => part.HelpSheet));
 const SensitivityList = dynamic(() => import('./sensitivity-list').then((part) => part.SensitivityList));
 const ProduceStation = dynamic(() => import('./stations/produce-station').then((part) => part.ProduceStation));
@@ -103,12 +105,15 @@ function OpenStation({
 export function Bench({
   planId,
   initial,
+  revision,
   initialFryerId,
   fryers,
   cutters,
 }: {
   planId: string;
   initial: PlanFile;
+  /** of the stored plan; 0 where it is not stored yet */
+  revision: number;
   initialFryerId: string;
   fryers: readonly KitchenFryer[];
   cutters: readonly KitchenCutter[];
@@ -138,7 +143,18 @@ export function Bench({
   useLayoutEffect(() => void (now.current = { document, plan }), [document, plan]);
   const readPlan = useCallback(() => now.current, []);
   const live = useLiveForecast(document, true);
-  const saving = useSaving(planId, fryerId, history.settled ? document : null, begun);
+  const saving = useSaving(planId, fryerId, history.settled ? document : null, begun, revision);
+
+  const { release: takeUp } = history;
+  useEffect(() => {
+    const kept = unsavedPlan(planId);
+    if (!kept) return;
+    /* what this device could not store before it was reloaded */
+    void import('./read-elsewhere').then(({ readPlan: read }) => {
+      const document = read(kept.document);
+      if (document) takeUp(document);
+    });
+  }, [planId, takeUp]);
 
   /* the worker begins on a moved lever before the page is drawn */
   const { move: moveHistory, release: releaseHistory } = history;
@@ -215,12 +231,12 @@ export function Bench({
             <div className="order-2 border-enamel-deep p-4 sm:px-6 lg:order-1 lg:border-r-2">
               <div className="no-print -mt-2 mb-1 flex items-center">
                 <PlanName name={document.name} onRename={(name) => release({ ...document, name })} />
-                <PlanMenu planId={planId} fryerId={fryerId} readPlan={readPlan} live={live} serveAt={serveAt} />
+                <PlanMenu planId={planId} store={saving.saveNow} readPlan={readPlan} live={live} serveAt={serveAt} />
               </div>
               <BenchHeader
                 title={STATION_WORDS[station]}
                 fold={stationFold(station, plan)}
-                saving={saving}
+                saving={saving.words}
                 history={history}
                 onHelp={() => setHelp(true)}
               />
@@ -284,6 +300,21 @@ export function Bench({
         </div>
         <ForecastStrip live={live} />
       </Tabs.Root>
+      {saving.elsewhere && (
+        <ChangedElsewhere
+          elsewhere={saving.elsewhere}
+          mine={document}
+          keepMine={() => saving.settle(saving.elsewhere!)}
+          takeTheirs={(theirs) => {
+            saving.settle(saving.elsewhere!);
+            release(theirs);
+          }}
+          seeBoth={(theirs) => {
+            saving.settle(saving.elsewhere!);
+            setPinned(theirs);
+          }}
+        />
+      )}
       {help && <HelpSheet open onOpenChange={setHelp} />}
     </StudyProvider>
   );

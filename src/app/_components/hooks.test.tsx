@@ -7,6 +7,7 @@ jest.mock('@/ui/notify', () => ({ notifyError: (words: string) => toastError(wor
 import { act, render, renderHook, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { findFood } from '@/core/food/catalogue';
+import { writePlanFile } from '@/schemas/write-plan';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useNow } from '@/ui/use-now';
@@ -23,7 +24,7 @@ const heavier: PlanFile = { ...FIRST_PLAN, mass_g: 600 };
 
 beforeAll(furnishDom);
 beforeEach(() => {
-  fetchMock.mockReset().mockResolvedValue({ ok: true });
+  fetchMock.mockReset().mockResolvedValue({ ok: true, json: async () => ({ ok: true, revision: 1 }) });
   globalThis.fetch = fetchMock;
   refresh.mockReset();
   toastError.mockReset();
@@ -33,7 +34,7 @@ const settle = (ms: number) => act(async () => jest.advanceTimersByTimeAsync(ms)
 
 describe('saving', () => {
   const start = () =>
-    renderHook(({ document }: { document: PlanFile | null }) => useSaving(PLAN_ID, 'fryer', document, FIRST_PLAN), {
+    renderHook(({ document }: { document: PlanFile | null }) => useSaving(PLAN_ID, 'fryer', document, FIRST_PLAN, 0), {
       initialProps: { document: FIRST_PLAN as PlanFile | null },
     });
   beforeEach(() => jest.useFakeTimers());
@@ -56,7 +57,7 @@ describe('saving', () => {
     const [path, { body }] = fetchMock.mock.calls[0] as [string, { body: string }];
     expect(path).toBe(`/api/plans/${PLAN_ID}`);
     expect(JSON.parse(body)).toMatchObject({ fryerId: 'fryer', document: { mass_g: 600 } });
-    expect(result.current).toBe('Saved');
+    expect(result.current.words).toBe('Saved');
   });
 
   test('a server that is away is asked again until it has it; a refusal is not repeated', async () => {
@@ -64,9 +65,9 @@ describe('saving', () => {
     const { rerender, result } = start();
     rerender({ document: heavier });
     await settle(500);
-    expect(result.current).toBe('Not saved yet; trying again');
+    expect(result.current.words).toBe('Not saved yet; trying again');
     await settle(4100);
-    expect(result.current).toBe('Saved');
+    expect(result.current.words).toBe('Saved');
     expect(fetchMock).toHaveBeenCalledTimes(2);
 
     fetchMock.mockResolvedValue({
@@ -76,9 +77,36 @@ describe('saving', () => {
     });
     rerender({ document: { ...FIRST_PLAN, mass_g: 700 } });
     await settle(9000);
-    expect(result.current).toBe('Not saved: mass_g: must be 20 at least');
+    expect(result.current.words).toBe('Not saved: mass_g: must be 20 at least');
     expect(fetchMock).toHaveBeenCalledTimes(3);
   });
+});
+
+test('a plan that was changed elsewhere is not written over until the cook has chosen', async () => {
+  jest.useFakeTimers();
+  const theirs = { ...FIRST_PLAN, mass_g: 250 };
+  fetchMock.mockResolvedValue({
+    ok: false,
+    status: 409,
+    json: async () => ({ error: 'x', code: 'changed-elsewhere', revision: 7, document: writePlanFile(theirs) }),
+  });
+  const planId = '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c12';
+  const { rerender, result } = renderHook(
+    ({ document }: { document: PlanFile }) => useSaving(planId, 'fryer', document, FIRST_PLAN, 3),
+    { initialProps: { document: FIRST_PLAN } },
+  );
+  rerender({ document: heavier });
+  await settle(500);
+  await settle(10);
+  expect(result.current.elsewhere).toMatchObject({ revision: 7, document: { mass_g: 250 } });
+  await settle(9000);
+  expect(fetchMock).toHaveBeenCalledTimes(1);
+  fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true, revision: 8 }) });
+  act(() => result.current.settle(result.current.elsewhere!));
+  await settle(500);
+  const bodies = fetchMock.mock.calls.map(([, { body }]) => (JSON.parse(body as string) as { base: number }).base);
+  expect(bodies).toEqual([3, 7]);
+  expect(result.current.words).toBe('Saved');
 });
 
 test('Ctrl+Z takes a step back, but not while a field is being typed in', async () => {
@@ -136,7 +164,7 @@ test('the waiting page goes on only when the database answers', async () => {
   await settle(4100);
   expect(fetchMock).toHaveBeenCalledTimes(2);
   expect(refresh).not.toHaveBeenCalled();
-  fetchMock.mockResolvedValue({ ok: true });
+  fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true, revision: 1 }) });
   await settle(2000);
   expect(refresh).toHaveBeenCalledTimes(1);
 });

@@ -7,20 +7,22 @@ import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 
 /** Whose kitchen this is, and the way into another. */
-export function KitchenMenu({ name, isDemo, dark }: { name: string; isDemo: boolean; dark: boolean }) {
+export function KitchenMenu({ name, dark }: { name: string; dark: boolean }) {
   const startEmpty = async () => {
-    const sent = await send('POST', '/api/kitchen/new', {});
+    const sent = await send('POST', '/api/session/enter', { kitchen: 'new' });
     /* the cookie is another one now, so that every page must be asked for anew */
     // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- a client-side move would keep pages of the old kitchen
     if (sent.kind === 'done') window.location.assign('/');
     else notifyError(sent.error);
   };
-  const goToFirst = () => {
-    // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- the door is a route handler, not a page
+  const goToDoor = () => {
+    // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- the door may lead into another kitchen
     window.location.assign('/enter');
   };
-  const items: { word: string; act: () => void }[] = [{ word: 'Start an empty kitchen', act: () => void startEmpty() }];
-  if (!isDemo) items.push({ word: 'Go to the first kitchen', act: goToFirst });
+  const items: { word: string; act: () => void }[] = [
+    { word: 'Start an empty kitchen', act: () => void startEmpty() },
+    { word: 'Another kitchen, or sign in', act: goToDoor },
+  ];
   return (
     <LateMenu
       className={clsx(

@@ -5,6 +5,7 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { findFood } from '@/core/food/catalogue';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { OutcomeForm } from './outcome-form';
 
 const BATCH = '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11';
@@ -22,11 +23,18 @@ beforeEach(() => {
   push.mockReset();
   fetchMock.mockReset();
   globalThis.fetch = fetchMock;
-  render(<OutcomeForm batchId={BATCH} ramp={findFood('celeriac')!.ramp} crispness="crisp" />);
+  render(
+    <OutcomeForm
+      batchId={BATCH}
+      cooked={{ document: FIRST_PLAN, pulledAfter: 1100 }}
+      ramp={findFood('celeriac')!.ramp}
+      crispness="crisp"
+    />,
+  );
 });
 
 test('three taps and a note are sent as said', async () => {
-  fetchMock.mockResolvedValue({ ok: true });
+  fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
   await userEvent.click(screen.getByRole('radio', { name: 'Tender' }));
   await userEvent.click(screen.getByRole('radio', { name: 'brown' }));
   await userEvent.click(screen.getByRole('checkbox', { name: 'Stuck together' }));
@@ -40,6 +48,7 @@ test('three taps and a note are sent as said', async () => {
     evenness: 'even',
     faults: ['stuck'],
     note: 'Towel twice.',
+    fingerprint: expect.any(Array),
   });
   expect(push).toHaveBeenCalledWith(`/log/${BATCH}`);
 });

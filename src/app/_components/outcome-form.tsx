@@ -8,6 +8,8 @@ import type { z } from 'zod';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { TargetCrispness } from '@/core/food/wish';
 import { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS, type Outcome, outcomeSchema } from '@/schemas/batch';
+import type { PlanFile } from '@/schemas/plan-file';
+import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { send } from '@/ui/send';
@@ -19,6 +21,7 @@ type Entry = z.input<typeof outcomeSchema>;
 /** What came of a batch, in a few taps. */
 export function OutcomeForm({
   batchId,
+  cooked,
   ramp,
   crispness,
   seen = null,
@@ -26,6 +29,8 @@ export function OutcomeForm({
   before,
 }: {
   batchId: string;
+  /** the plan as it really went, and s after loading at which it was pulled */
+  cooked: { readonly document: PlanFile; readonly pulledAfter: number | null };
   ramp: ColourRamp;
   crispness: TargetCrispness;
   /** browning that was told during the run */
@@ -48,7 +53,10 @@ export function OutcomeForm({
   });
   const save = async (outcome: Outcome) => {
     setProblem(null);
-    const sent = await send('PUT', `/api/batches/${batchId}/outcome`, outcome);
+    /* the pieces' colours are worked out here: the server cooks nothing */
+    const { fingerprintAt } = await import('@/core/run/fingerprint');
+    const fingerprint = fingerprintAt(planFromFile(cooked.document), cooked.pulledAfter, outcome.browning);
+    const sent = await send('PUT', `/api/batches/${batchId}/outcome`, { ...outcome, fingerprint });
     if (sent.kind !== 'done') return setProblem(`${sent.error} What you chose is still here; save again.`);
     router.push(`/log/${batchId}`);
     router.refresh();

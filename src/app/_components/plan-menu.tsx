@@ -30,13 +30,14 @@ function nextClock(clock: string): Date {
 /** What can be done with the plan as a whole: keep, copy, share, print, export. */
 export const PlanMenu = memo(function PlanMenu({
   planId,
-  fryerId,
+  store,
   readPlan,
   live,
   serveAt,
 }: {
   planId: string;
-  fryerId: string;
+  /** stores the plan as it stands, as one that was never touched is not stored yet; false where that failed */
+  store: () => Promise<boolean>;
   /** the plan as it stands when an item is chosen */
   readPlan: () => { document: PlanFile; plan: Plan };
   live: LiveForecastStore;
@@ -46,14 +47,13 @@ export const PlanMenu = memo(function PlanMenu({
   const units = useUnits();
   const study = useStudy();
   const pullTimeNow = () => pullTimeIn(live.read().forecast);
-  /* a plan that was never touched is not stored yet */
-  const store = async () => {
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(readPlan().document) });
-    if (sent.kind !== 'done') notifyError(sent.error);
-    return sent.kind === 'done';
+  const stored = async () => {
+    const done = await store();
+    if (!done) notifyError('The plan could not be stored yet; it is still here. Try again in a moment.');
+    return done;
   };
   const post = async (path: string, done: string) => {
-    if (!(await store())) return;
+    if (!(await stored())) return;
     const sent = await send('POST', path, {});
     if (sent.kind === 'done') notify(done);
     else notifyError(sent.error);
@@ -108,11 +108,11 @@ export const PlanMenu = memo(function PlanMenu({
   const items = [
     { word: 'Keep as a version', act: () => void post(`/api/plans/${planId}/versions`, 'Kept as a version') },
     { word: 'Duplicate', act: () => void post(`/api/plans/${planId}/copies`, 'Copied; it is among your plans') },
-    { word: 'Versions', act: () => void store().then((stored) => stored && router.push(`/plans/${planId}`)) },
+    { word: 'Versions', act: () => void stored().then((done) => done && router.push(`/plans/${planId}`)) },
     { word: 'Copy a link to it', act: () => void share() },
     {
       word: 'Prep card, to print',
-      act: () => void store().then((stored) => stored && router.push(`/plans/${planId}/card`)),
+      act: () => void stored().then((done) => done && router.push(`/plans/${planId}/card`)),
     },
     { word: 'Save as plan file', act: savePlan },
     { word: 'Save as recipe (JSON-LD)', act: () => void saveRecipe() },

@@ -1,5 +1,6 @@
 'use client';
 
+import { cutText } from '@/schemas/storable-text';
 import { useState } from 'react';
 
 /** The plan's name, to be written over; Enter or leaving keeps it, Escape does not. */
@@ -8,7 +9,7 @@ export function PlanName({ name, onRename }: { name: string; onRename: (name: st
   const settle = () => {
     const next = typed?.trim();
     setTyped(null);
-    if (next && next !== name) onRename(next.slice(0, 120));
+    if (next && next !== name) onRename(cutText(next, 120));
   };
   return (
     <input

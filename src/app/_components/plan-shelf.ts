@@ -21,3 +21,12 @@ export function fromShelf(planId: string, initial: PlanFile): PlanFile {
   const shelved = shelf.get(planId);
   return shelved?.from === JSON.stringify(initial) ? shelved.newest : initial;
 }
+
+const revisions = new Map<string, number>();
+
+/** Remembers the newest revision of a plan that this tab knows; a page that comes back from the browser's memory names an older one. */
+export function knownRevision(planId: string, told: number): number {
+  const newest = Math.max(told, revisions.get(planId) ?? 0);
+  revisions.set(planId, newest);
+  return newest;
+}

@@ -3,7 +3,9 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Kitchen } from '@/schemas/kitchen';
 import { UnitsProvider } from '@/ui/units-context';
+import { OutboxKeeper } from '@/ui/outbox/outbox-keeper';
 import { KitchenMenu } from './kitchen-menu';
+import { TokenKeeper } from './token-keeper';
 import { UnitsSwitch } from './units-switch';
 
 const ROOMS = [
@@ -19,11 +21,14 @@ export function Shell({
   kitchen,
   here,
   dark = false,
+  lent = false,
   children,
 }: {
   kitchen: Kitchen;
   here: (typeof ROOMS)[number]['href'];
   dark?: boolean;
+  /** only this page was lent to the device: no way to the other rooms */
+  lent?: boolean;
   children: ReactNode;
 }) {
   return (
@@ -38,7 +43,7 @@ export function Shell({
         <header className="no-print mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-5 px-3 pt-1 sm:px-5">
           <span className="font-display text-[22px] font-bold tracking-tight">Drubek</span>
           <nav aria-label="Rooms" className="flex">
-            {ROOMS.map((room) => (
+            {(lent ? [] : ROOMS).map((room) => (
               <Link
                 key={room.href}
                 href={room.href}
@@ -54,10 +59,16 @@ export function Shell({
             ))}
           </nav>
           <div className="ml-auto flex items-center gap-2">
-            <UnitsSwitch units={kitchen.unitSystem} dark={dark} />
-            <KitchenMenu name={kitchen.name} isDemo={kitchen.isDemo} dark={dark} />
+            {!lent && <UnitsSwitch units={kitchen.unitSystem} dark={dark} />}
+            {lent ? (
+              <span className="px-2 text-[15px]">A run in {kitchen.name}</span>
+            ) : (
+              <KitchenMenu name={kitchen.name} dark={dark} />
+            )}
           </div>
         </header>
+        <OutboxKeeper />
+        <TokenKeeper />
         <main id="main" className="mx-auto max-w-[1360px] px-3 pt-2 pb-6 sm:px-5">
           {children}
         </main>

@@ -1,5 +1,7 @@
-const sessionKitchenId = jest.fn<Promise<string | null>, []>();
-jest.mock('./session', () => ({ sessionKitchenId: () => sessionKitchenId() }));
+const mockSession = jest.fn();
+jest.mock('./session', () => ({ currentSession: () => mockSession() }));
+const mockMay = jest.fn();
+jest.mock('@/services/limits', () => ({ mayRequest: (...asked: unknown[]) => mockMay(...asked) }));
 
 import { z } from 'zod';
 import { fail, succeed, type Failure } from '@/services/result';
@@ -13,7 +15,8 @@ let kitchen = 0;
 beforeEach(() => {
   /* a kitchen of its own for every test, so that no allowance is shared */
   kitchen++;
-  sessionKitchenId.mockResolvedValue(`kitchen-${kitchen}`);
+  mockSession.mockResolvedValue(succeed({ kitchenId: `kitchen-${kitchen}`, role: 'cook' }));
+  mockMay.mockReset().mockResolvedValue(true);
 });
 
 async function answer(body: string, work = jest.fn().mockResolvedValue(succeed(null)), headers = {}) {
@@ -26,7 +29,7 @@ test('what is right is handed on with its kitchen, once', async () => {
   expect(status).toBe(200);
   expect(body).toEqual({ ok: true });
   expect(work).toHaveBeenCalledTimes(1);
-  expect(work).toHaveBeenCalledWith(`kitchen-${kitchen}`, { grams: 3 });
+  expect(work).toHaveBeenCalledWith(`kitchen-${kitchen}`, { grams: 3 }, expect.objectContaining({ role: 'cook' }));
 });
 
 test.each([
@@ -48,7 +51,7 @@ test('a length that is only claimed is refused before reading', async () => {
 });
 
 test('without a kitchen nothing is done', async () => {
-  sessionKitchenId.mockResolvedValue(null);
+  mockSession.mockResolvedValue(fail({ code: 'not-found' }));
   const { status, work } = await answer('{"grams": 3}');
   expect(status).toBe(401);
   expect(work).not.toHaveBeenCalled();
@@ -66,8 +69,26 @@ test.each<[Failure['code'], number]>([
 });
 
 test('a flood from one kitchen is slowed down', async () => {
-  const statuses = [];
-  for (let n = 0; n < 130; n++) statuses.push((await answer('{"grams": 3}')).status);
-  expect(statuses.slice(0, 100).every((status) => status === 200)).toBe(true);
-  expect(statuses).toContain(429);
+  mockMay.mockResolvedValue(false);
+  const { status, work } = await answer('{"grams": 3}');
+  expect(status).toBe(429);
+  expect(work).not.toHaveBeenCalled();
+  expect(mockMay).toHaveBeenCalledWith('change', `kitchen-${kitchen}`);
+});
+
+test('what only an owner may do is refused to a cook', async () => {
+  const work = jest.fn().mockResolvedValue(succeed(null));
+  const ask = () => answerChange(request('{"grams": 3}'), schema, work, { role: 'owner' });
+  expect((await ask()).status).toBe(403);
+  mockSession.mockResolvedValue(succeed({ kitchenId: 'k', role: 'owner' }));
+  expect((await ask()).status).toBe(200);
+  expect(work).toHaveBeenCalledTimes(1);
+});
+
+test('text that no database keeps is named, and a database that is away is told from a browser without a kitchen', async () => {
+  const { status, body } = await answer('{"grams": 3, "note": "a\\u0000b"}');
+  expect(status).toBe(422);
+  expect(body.error).toMatch(/^note: contains a character/);
+  mockSession.mockResolvedValue(fail({ code: 'database-away' }));
+  expect((await answer('{"grams": 3}')).status).toBe(503);
 });

@@ -1,9 +1,15 @@
+import { randomUUID } from 'node:crypto';
 import { NextResponse } from 'next/server';
 import type { z } from 'zod';
 import { type Fault, faultsOf } from '@/schemas/faults';
+import { unstorableText } from '@/schemas/storable-text';
 import type { Failure, Result } from '@/services/result';
-import { mayRequest } from './rate-limit';
-import { sessionKitchenId } from './session';
+import { log } from '@/services/log';
+import { metrics } from '@/services/metrics';
+import type { Limited } from '@/services/limits';
+import type { Role, Session } from '@/services/sessions';
+import { refusedByLimit } from './rate-limit';
+import { currentSession } from './session';
 
 /** Largest body a request may carry, bytes. */
 const LARGEST_BODY = 64 * 1024;
@@ -15,47 +21,117 @@ const WORDS: Record<Failure['code'], { status: number; error: string }> = {
   'last-fryer': { status: 409, error: 'This is the only fryer, or it is gone already; a kitchen keeps one.' },
   'device-away': { status: 502, error: 'The device did not take the order; look whether it is on.' },
   'other-kitchen': { status: 409, error: 'This id belongs to another kitchen.' },
+  unreadable: {
+    status: 409,
+    error: 'This was written in a form that this version of the app cannot read (unreadable).',
+  },
+  unstorable: { status: 422, error: 'A value in it cannot be kept; look for odd characters or numbers.' },
+  'id-taken': { status: 409, error: 'Another batch has an event of this id.' },
+  'bad-events': { status: 422, error: 'None of these events could be read.' },
+  'changed-elsewhere': { status: 409, error: 'This plan was changed elsewhere in the meantime.' },
+  'last-owner': { status: 409, error: 'A kitchen keeps one owner.' },
+  'not-allowed': { status: 403, error: 'Only an owner of this kitchen may do that.' },
+  'sign-in-failed': { status: 401, error: 'That did not fit; try again, or use a recovery code.' },
 };
 
-function refuse(status: number, error: string, faults: Fault[] = []): NextResponse {
+/** The answer to a request that is refused. */
+export function refuse(status: number, error: string, faults: Fault[] = []): NextResponse {
   return NextResponse.json({ error, faults }, { status });
 }
 
-async function readBody(request: Request): Promise<{ text: string } | { refusal: NextResponse }> {
-  if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY) {
-    return { refusal: refuse(413, 'The request is larger than 64 kB.') };
+/** The answer that a failure gets; what it carries goes along. */
+export function answerFailure(failure: Failure): NextResponse {
+  const { status, error } = WORDS[failure.code];
+  return NextResponse.json({ faults: [], ...failure, error }, { status });
+}
+
+/** A body as JSON, or why not: too large, no JSON, or text that no database keeps. */
+export async function readJson(request: Request): Promise<{ json: unknown } | { refusal: NextResponse }> {
+  const tooLarge = { refusal: refuse(413, 'The request is larger than 64 kB.') };
+  if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY) return tooLarge;
+  const text = await request.text().catch(() => null);
+  if (text === null) return { refusal: refuse(400, 'The request broke off.') };
+  if (Buffer.byteLength(text) > LARGEST_BODY) return tooLarge;
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch {
+    return { refusal: refuse(400, 'The request is not JSON.') };
   }
-  const text = await request.text();
-  return text.length > LARGEST_BODY ? { refusal: refuse(413, 'The request is larger than 64 kB.') } : { text };
+  const odd = unstorableText(json);
+  if (odd === null) return { json };
+  return {
+    refusal: refuse(422, `${odd}: contains a character that cannot be kept`, [
+      { path: odd, message: 'cannot be kept' },
+    ]),
+  };
+}
+
+/** What an answer needs to know besides the body's schema. */
+interface Asked {
+  /** what it counts as; a change unless given */
+  readonly limit?: Limited;
+  /** who may; anyone in the kitchen unless given */
+  readonly role?: Role;
+  /** the session it is done under; that of the kitchen unless given */
+  readonly session?: Promise<Result<Session>>;
 }
 
 /**
- * Answers a request that changes something: session, rate and size are checked, the body is parsed, the use-case is run
+ * Answers a request that changes something: session, role, rate and size are checked, the body is parsed, the use-case is run
  * and its result put into words.
  */
 export async function answerChange<Schema extends z.ZodType>(
   request: Request,
   schema: Schema,
-  work: (kitchenId: string, body: z.output<Schema>) => Promise<Result<unknown>>,
+  work: Work<Schema>,
+  asked: Asked = {},
 ): Promise<NextResponse> {
-  const kitchenId = await sessionKitchenId();
-  if (!kitchenId) return refuse(401, 'This browser has no kitchen yet; open the start page first.');
-  if (!mayRequest(kitchenId)) return refuse(429, 'Too many requests in a short time; wait a few seconds.');
-  const body = await readBody(request);
-  if ('refusal' in body) return body.refusal;
-  let json: unknown;
-  try {
-    json = JSON.parse(body.text);
-  } catch {
-    return refuse(400, 'The request is not JSON.');
+  const began = performance.now();
+  const id = request.headers.get('x-request-id') ?? randomUUID();
+  const answer = await answerIt(request, schema, work, asked).catch((error: unknown) => {
+    log.error({ id, error: error instanceof Error ? error.stack : String(error) }, 'failed');
+    throw error;
+  });
+  const seconds = (performance.now() - began) / 1000;
+  const { method } = request;
+  metrics().requests.inc({ method, status: answer.status });
+  metrics().durations.observe({ method }, seconds);
+  log.info({ id, method, path: new URL(request.url).pathname, status: answer.status, ms: Math.round(seconds * 1000) });
+  answer.headers.set('x-request-id', id);
+  return answer;
+}
+
+type Work<Schema extends z.ZodType> = (
+  kitchenId: string,
+  body: z.output<Schema>,
+  session: Session,
+) => Promise<Result<unknown>>;
+
+async function answerIt<Schema extends z.ZodType>(
+  request: Request,
+  schema: Schema,
+  work: Work<Schema>,
+  { limit = 'change', role, session: asked = currentSession() }: Asked,
+): Promise<NextResponse> {
+  const session = await asked;
+  if (!session.ok) {
+    return session.failure.code === 'not-found'
+      ? refuse(401, 'This browser has no kitchen yet; open the start page first.')
+      : answerFailure(session.failure);
   }
-  const parsed = schema.safeParse(json, { reportInput: true });
+  const { kitchenId } = session.value;
+  const limited = await refusedByLimit(request, limit, kitchenId);
+  if (limited) return limited;
+  if (role === 'owner' && session.value.role !== 'owner') return answerFailure({ code: 'not-allowed' });
+  const body = await readJson(request);
+  if ('refusal' in body) return body.refusal;
+  const parsed = schema.safeParse(body.json, { reportInput: true });
   if (!parsed.success) {
     const faults = faultsOf(parsed.error);
     return refuse(422, faults.map((fault) => `${fault.path}: ${fault.message}`).join('; '), faults);
   }
-  const result = await work(kitchenId, parsed.data);
-  if (result.ok) return NextResponse.json({ ok: true });
-  const { status, error } = WORDS[result.failure.code];
-  return refuse(status, error);
+  const result = await work(kitchenId, parsed.data, session.value);
+  if (!result.ok) return answerFailure(result.failure);
+  return NextResponse.json({ ok: true, ...(typeof result.value === 'object' ? result.value : {}) });
 }

@@ -1,18 +1,20 @@
-/** Requests a kitchen may send in a burst, and how fast the allowance comes back, per second. */
-const BURST = 120;
-const PER_SECOND = 10;
+import { NextResponse } from 'next/server';
+import { type Limited, mayRequest } from '@/services/limits';
 
-/** Kitchens remembered at most; the oldest is forgotten first. */
-const REMEMBERED = 5000;
+/** The address a request came from. Behind a proxy it is what the proxy nearest to us wrote; see docs/hosting.md. */
+export function addressOf(request: Request): string {
+  return request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim().slice(0, 64) || 'unknown';
+}
 
-const allowances = new Map<string, { left: number; at: number }>();
-
-/** Takes one request from a kitchen's allowance (token bucket of this process); false when it is used up. */
-export function mayRequest(key: string, now = Date.now()): boolean {
-  const known = allowances.get(key) ?? { left: BURST, at: now };
-  const left = Math.min(BURST, known.left + ((now - known.at) / 1000) * PER_SECOND);
-  allowances.delete(key);
-  allowances.set(key, { left: Math.max(0, left - 1), at: now });
-  if (allowances.size > REMEMBERED) allowances.delete(allowances.keys().next().value as string);
-  return left >= 1;
+/** The answer to a request beyond the allowance, or null where it may go on. @param key the kitchen; the address unless given */
+export async function refusedByLimit(
+  request: Request,
+  what: Limited,
+  key: string = addressOf(request),
+): Promise<NextResponse | null> {
+  if (await mayRequest(what, key)) return null;
+  return NextResponse.json(
+    { error: 'Too many requests in a short time; wait a few seconds.' },
+    { status: 429, headers: { 'retry-after': '5' } },
+  );
 }

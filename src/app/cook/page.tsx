@@ -13,7 +13,7 @@ export default async function CookPage() {
   if (!kitchen) return <Unavailable />;
   const log = await loadLog(kitchen.id);
   if (!log.ok) return <Unavailable />;
-  const running = log.value.filter((batch) => !batch.outcome && deriveRun(batch.events).phase !== 'done');
+  const running = log.value.batches.filter((batch) => !batch.outcome && deriveRun(batch.events).phase !== 'done');
   return (
     <Shell kitchen={kitchen} here="/cook" dark>
       <h1 className="mt-4 text-[30px]">{running.length > 0 ? 'Under way' : 'Nothing is cooking'}</h1>

@@ -17,7 +17,13 @@ export default async function LogPage() {
     <Shell kitchen={kitchen} here="/log">
       <div className="overflow-hidden tray">
         <h1 className="px-5 pt-4 text-[26px]">Log</h1>
-        {log.value.length === 0 ? (
+        {log.value.unreadable > 0 && (
+          <p role="status" className="px-5 pt-2 text-[15px]">
+            {log.value.unreadable === 1 ? 'One batch is' : `${log.value.unreadable} batches are`} kept in a form that
+            this version of the app cannot read (unreadable), and not shown.
+          </p>
+        )}
+        {log.value.batches.length === 0 ? (
           <p className="p-5 text-[16px]">
             No batch yet. Plan one on the{' '}
             <Link href="/" className="font-semibold text-rim underline underline-offset-4">
@@ -26,7 +32,7 @@ export default async function LogPage() {
             , cook it, and say in a few taps how it came out; it will stand here by its colours.
           </p>
         ) : (
-          <LogRows batches={log.value} />
+          <LogRows batches={log.value.batches} />
         )}
       </div>
     </Shell>

@@ -28,12 +28,18 @@ export default async function PlansPage() {
             Open a file, recipe or link
           </Link>
         </div>
-        {plans.value.length === 0 ? (
+        {plans.value.unreadable > 0 && (
+          <p role="status" className="mt-2 text-[15px]">
+            {plans.value.unreadable === 1 ? 'One plan is' : `${plans.value.unreadable} plans are`} kept in a form that
+            this version of the app cannot read (unreadable), and not shown.
+          </p>
+        )}
+        {plans.value.plans.length === 0 ? (
           <p className="mt-3 text-[16px]">
             No plan is kept yet. Whatever you set on the Bench is saved here by itself as soon as you move a lever.
           </p>
         ) : (
-          <PlanRows plans={plans.value} />
+          <PlanRows plans={plans.value.plans} />
         )}
       </div>
     </Shell>

@@ -15,12 +15,16 @@ export interface BatchEventRow {
   event_id: string;
   batch_id: string;
   kind: string;
+  version: number;
   detail: unknown;
   happened_at: Date;
+  recorded_at: Date;
+  /** its number within the batch */
+  seq: number;
 }
 
 const COLUMNS = 'batch_id, fryer_name, document, forecast, begun_at';
-const EVENT_COLUMNS = 'event_id, batch_id, kind, detail, happened_at';
+const EVENT_COLUMNS = 'event_id, batch_id, kind, version, detail, happened_at, recorded_at, seq::float8 AS seq';
 
 export async function findBatch(kitchenId: string, batchId: string): Promise<BatchRow | null> {
   return find<BatchRow>(`SELECT ${COLUMNS} FROM batches WHERE kitchen_id = $1 AND batch_id = $2`, [kitchenId, batchId]);
@@ -57,22 +61,71 @@ export async function insertBatch(
 
 export async function listBatchEvents(kitchenId: string, batchIds: readonly string[]): Promise<BatchEventRow[]> {
   return list<BatchEventRow>(
-    `SELECT ${EVENT_COLUMNS} FROM batch_events WHERE kitchen_id = $1 AND batch_id = ANY($2) ORDER BY happened_at`,
+    `SELECT ${EVENT_COLUMNS} FROM batch_events WHERE kitchen_id = $1 AND batch_id = ANY($2) ORDER BY batch_id, seq`,
     [kitchenId, batchIds],
   );
 }
 
-/** Appends an event; the same id a second time changes nothing. */
-export async function insertBatchEvent(
+/** Events of one batch stored after number `after`, in order. */
+export async function listNewEvents(kitchenId: string, batchId: string, after: number): Promise<BatchEventRow[]> {
+  return list<BatchEventRow>(
+    `SELECT ${EVENT_COLUMNS} FROM batch_events WHERE kitchen_id = $1 AND batch_id = $2 AND seq > $3 ORDER BY seq`,
+    [kitchenId, batchId, after],
+  );
+}
+
+/** Locks a batch for what is appended to it and returns the number of its newest event, or null where there is none. */
+export async function lockBatch(kitchenId: string, batchId: string, runner: Runner): Promise<number | null> {
+  const row = await find<{ last_seq: number }>(
+    'SELECT last_seq::float8 AS last_seq FROM batches WHERE kitchen_id = $1 AND batch_id = $2 FOR UPDATE',
+    [kitchenId, batchId],
+    runner,
+  );
+  return row?.last_seq ?? null;
+}
+
+/** Which of these events are stored, and for which batch. */
+export async function findEvents(
+  ids: readonly string[],
+  runner: Runner,
+): Promise<{ event_id: string; batch_id: string }[]> {
+  return list<{ event_id: string; batch_id: string }>(
+    'SELECT event_id, batch_id FROM batch_events WHERE event_id = ANY($1)',
+    [ids],
+    runner,
+  );
+}
+
+/** Appends events to a locked batch, numbered from `after` on in the order given. */
+export async function insertBatchEvents(
   kitchenId: string,
   batchId: string,
-  event: { id: string; kind: string; detail: unknown; happenedAt: Date },
-  runner?: Runner,
+  after: number,
+  events: readonly { id: string; kind: string; version: number; detail: unknown; happenedAt: Date }[],
+  runner: Runner,
 ): Promise<void> {
+  if (events.length === 0) return;
   await change(
-    `INSERT INTO batch_events (event_id, kitchen_id, batch_id, kind, detail, happened_at)
-     VALUES ($1, $2, $3, $4, $5, $6) ON CONFLICT (event_id) DO NOTHING`,
-    [event.id, kitchenId, batchId, event.kind, JSON.stringify(event.detail), event.happenedAt],
+    `INSERT INTO batch_events (event_id, kitchen_id, batch_id, kind, version, detail, happened_at, seq)
+     SELECT id, $1, $2, kind, version, detail, happened_at, $3 + position
+     FROM unnest($4::uuid[], $5::text[], $6::smallint[], $7::jsonb[], $8::timestamptz[])
+       WITH ORDINALITY AS told (id, kind, version, detail, happened_at, position)
+     ORDER BY id`,
+    [
+      kitchenId,
+      batchId,
+      after,
+      events.map(({ id }) => id),
+      events.map(({ kind }) => kind),
+      events.map(({ version }) => version),
+      events.map(({ detail }) => JSON.stringify(detail)),
+      events.map(({ happenedAt }) => happenedAt),
+    ],
+    runner,
+  );
+  await change(
+    'UPDATE batches SET last_seq = $3 WHERE kitchen_id = $1 AND batch_id = $2',
+    [kitchenId, batchId, after + events.length],
     runner,
   );
 }

@@ -6,9 +6,11 @@ export interface KitchenRow {
   name: string;
   unit_system: 'metric' | 'us';
   is_demo: boolean;
+  /** asked to be removed */
+  removed_at: Date | null;
 }
 
-const COLUMNS = 'kitchen_id, name, unit_system, is_demo';
+const COLUMNS = 'kitchen_id, name, unit_system, is_demo, removed_at';
 
 export async function findKitchen(kitchenId: string): Promise<KitchenRow | null> {
   return find<KitchenRow>(`SELECT ${COLUMNS} FROM kitchens WHERE kitchen_id = $1`, [kitchenId]);

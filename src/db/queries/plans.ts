@@ -9,9 +9,11 @@ export interface PlanRow {
   document: unknown;
   updated_at: Date;
   archived_at: Date | null;
+  /** counts its changes */
+  revision: number;
 }
 
-const COLUMNS = 'plan_id, fryer_id, name, document, updated_at, archived_at';
+const COLUMNS = 'plan_id, fryer_id, name, document, updated_at, archived_at, revision';
 
 export async function findNewestPlan(kitchenId: string): Promise<PlanRow | null> {
   return find<PlanRow>(
@@ -29,6 +31,15 @@ export async function findPlan(kitchenId: string, planId: string, runner?: Runne
   );
 }
 
+/** The same, locked until the transaction ends. */
+export async function lockPlan(kitchenId: string, planId: string, runner: Runner): Promise<PlanRow | null> {
+  return find<PlanRow>(
+    `SELECT ${COLUMNS} FROM plans WHERE kitchen_id = $1 AND plan_id = $2 FOR UPDATE`,
+    [kitchenId, planId],
+    runner,
+  );
+}
+
 /** Plans in use, then those put away, each newest first; at most 200. */
 export async function listPlans(kitchenId: string): Promise<PlanRow[]> {
   return list<PlanRow>(
@@ -38,23 +49,23 @@ export async function listPlans(kitchenId: string): Promise<PlanRow[]> {
   );
 }
 
-/** Stores a plan under the id its device chose; a plan of another kitchen is left alone and false returned. */
+/** Stores a plan under the id its device chose and returns its revision; a plan of another kitchen is left alone and null returned. */
 export async function upsertPlan(
   kitchenId: string,
   plan: { planId: string; fryerId: string; name: string; document: WrittenPlan },
   runner?: Runner,
-): Promise<boolean> {
-  const changed = await change(
+): Promise<number | null> {
+  const row = await find<{ revision: number }>(
     `INSERT INTO plans (plan_id, kitchen_id, fryer_id, name, document, updated_at)
      VALUES ($1, $2, $3, $4, $5, clock_timestamp())
      ON CONFLICT (plan_id) DO UPDATE
        SET fryer_id = EXCLUDED.fryer_id, name = EXCLUDED.name, document = EXCLUDED.document,
-           updated_at = clock_timestamp(), archived_at = NULL
-       WHERE plans.kitchen_id = EXCLUDED.kitchen_id`,
+           updated_at = clock_timestamp(), archived_at = NULL, revision = plans.revision + 1
+       WHERE plans.kitchen_id = EXCLUDED.kitchen_id RETURNING revision`,
     [plan.planId, kitchenId, plan.fryerId, plan.name, JSON.stringify(plan.document)],
     runner,
   );
-  return changed === 1;
+  return row?.revision ?? null;
 }
 
 /** Puts a plan away or takes it out again; false when this kitchen has none of that id. */

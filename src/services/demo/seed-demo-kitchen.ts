@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
+import { EVENT_VERSION } from '@/schemas/batch-event';
 import { subDays } from 'date-fns';
 import { fingerprintAt } from '@/core/run/fingerprint';
-import { insertBatch, insertBatchEvent } from '@/db/queries/batches';
+import { insertBatch, insertBatchEvents } from '@/db/queries/batches';
 import { upsertCutter } from '@/db/queries/cutters';
 import { insertFryer } from '@/db/queries/fryers';
 import { findDemoKitchen, insertKitchen, removeKitchen } from '@/db/queries/kitchens';
@@ -95,9 +96,14 @@ async function insertLived(
     ...lived.openings.map((opening) => ({ kind: 'shaken', time: opening.time })),
     { kind: 'done', time: lived.pulledAfter },
   ];
-  for (const { kind, time } of happened) {
-    await insertBatchEvent(kitchenId, batchId, { id: randomUUID(), kind, detail: {}, happenedAt: at(time) }, runner);
-  }
+  const events = happened.map(({ kind, time }) => ({
+    id: randomUUID(),
+    kind,
+    version: EVENT_VERSION,
+    detail: {},
+    happenedAt: at(time),
+  }));
+  await insertBatchEvents(kitchenId, batchId, 0, events, runner);
   const fingerprint = fingerprintAt({ ...plan, events: lived.openings }, lived.pulledAfter, lived.outcome.browning);
   await upsertOutcome(kitchenId, batchId, { ...lived.outcome, fingerprint }, runner);
 }

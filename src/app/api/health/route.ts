@@ -1,8 +1,18 @@
 import { NextResponse } from 'next/server';
-import { isReachable } from '@/services/health';
+import { checkHealth, type Health } from '@/services/health';
 
-/** Tells whether the app reaches its database; pages that wait for it ask here. */
+const WORDS: Record<Health, string> = {
+  fine: 'The database answers and takes writes.',
+  away: 'The database cannot be reached.',
+  full: 'The database has no room left: connections, memory or disk.',
+  'read-only': 'The database answers, but takes no writes.',
+};
+
+/** Tells whether the app reaches its database and can write, and what is wrong; pages that wait for it ask here. */
 export async function GET() {
-  const reachable = await isReachable();
-  return NextResponse.json({ database: reachable }, { status: reachable ? 200 : 503 });
+  const health = await checkHealth();
+  return NextResponse.json(
+    { database: health === 'fine', state: health, message: WORDS[health] },
+    { status: health === 'fine' ? 200 : 503 },
+  );
 }

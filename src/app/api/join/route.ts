@@ -1,27 +1,28 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
-import { mayRequest } from '@/app/_lib/rate-limit';
-import { SESSION_COOKIE_OPTIONS } from '@/app/_lib/session';
+import { answerFailure, readJson, refuse } from '@/app/_lib/answer';
+import { refusedByLimit } from '@/app/_lib/rate-limit';
+import { deviceName, lendRun, moveInto } from '@/app/_lib/session';
 import { acceptInvite } from '@/services/invites';
-import { issueToken, SESSION_COOKIE } from '@/services/session-token';
+import { openSession } from '@/services/sessions';
 
 const schema = z.strictObject({ token: z.string().min(20).max(64) });
 
-/** Lets a device into the kitchen of an invitation, which is used up by it. */
+/** Uses an invitation up: lends this device a run beside its own kitchen, or lets it into a kitchen as a cook. */
 export async function POST(request: Request) {
-  if (!mayRequest('join')) return NextResponse.json({ error: 'Wait a few seconds.' }, { status: 429 });
-  const parsed = schema.safeParse(await request.json().catch(() => null));
-  const joined = parsed.success ? await acceptInvite(parsed.data.token) : null;
-  if (!joined?.ok) {
-    const away = joined && !joined.ok && joined.failure.code === 'database-away';
-    return away
-      ? NextResponse.json({ error: 'The database cannot be reached; try again in a moment.' }, { status: 503 })
-      : NextResponse.json(
-          { error: 'This code was used or is older than ten minutes. Ask for a new one.' },
-          { status: 410 },
-        );
-  }
-  const response = NextResponse.json({ batchId: joined.value.batchId });
-  response.cookies.set(SESSION_COOKIE, issueToken(joined.value.kitchenId), SESSION_COOKIE_OPTIONS);
+  const limited = await refusedByLimit(request, 'join');
+  if (limited) return limited;
+  const body = await readJson(request);
+  if ('refusal' in body) return body.refusal;
+  const parsed = schema.safeParse(body.json);
+  const device = await deviceName();
+  const joined = parsed.success ? await acceptInvite(parsed.data.token, device) : null;
+  if (joined && !joined.ok && joined.failure.code === 'database-away') return answerFailure(joined.failure);
+  if (!joined?.ok) return refuse(410, 'This code was used or is too old. Ask for a new one.');
+  const { kitchenId, batchId } = joined.value;
+  const token = await openSession({ kitchenId, device, ...(batchId === null ? {} : { batchId }) });
+  if (!token.ok) return answerFailure(token.failure);
+  const response = NextResponse.json({ batchId });
+  await (batchId === null ? moveInto(response, token.value) : lendRun(response, token.value));
   return response;
 }

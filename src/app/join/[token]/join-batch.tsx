@@ -3,32 +3,52 @@
 import { useState } from 'react';
 import { Button } from '@/ui/controls/button';
 import { JOINED } from '@/ui/joined-device';
+import { send } from '@/ui/send';
 
-/** Joins the run on another device. */
-export function JoinBatch({ token }: { token: string }) {
+/** Follows a run beside the own kitchen, or enters another kitchen; which of them is said before. */
+export function JoinBatch({
+  token,
+  to,
+  here,
+}: {
+  token: string;
+  /** where the code leads; null where it is not good any more */
+  to: { kitchen: string; isRun: boolean } | null;
+  /** name of the kitchen this device is in */
+  here: string | null;
+}) {
   const [problem, setProblem] = useState<string | null>(null);
   const join = async () => {
     setProblem(null);
-    try {
-      const response = await fetch('/api/join', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ token }),
-      });
-      const answer = (await response.json()) as { batchId?: string; error?: string };
-      if (!answer.batchId) return setProblem(answer.error ?? 'This did not work; try again.');
-      localStorage.setItem(JOINED, answer.batchId);
-      // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- the cookie is another one now
-      window.location.assign(`/cook/${answer.batchId}`);
-    } catch {
-      setProblem('The server cannot be reached; is this device in the same network?');
-    }
+    const sent = await send('POST', '/api/join', { token });
+    if (sent.kind !== 'done') return setProblem(sent.error);
+    const { batchId } = sent.answer as { batchId: string | null };
+    if (batchId) localStorage.setItem(JOINED, batchId);
+    window.location.assign(batchId ? `/cook/${batchId}` : '/');
   };
+  if (!to) {
+    return (
+      <section className="tray p-6">
+        <h1 className="text-[26px]">This code is no longer good</h1>
+        <p className="mt-1 text-[16px]">It was used, or it is too old. Ask for a new one.</p>
+      </section>
+    );
+  }
   return (
     <section className="tray p-6">
-      <h1 className="text-[26px]">Follow the run on this device</h1>
-      <p className="mt-1 text-[16px]">It shows the same countdown, and answers from either device count.</p>
-      <Button look="main" className="mt-4" onClick={join}>
+      <h1 className="text-[26px]">
+        {to.isRun ? 'Follow the run on this device' : `Come into the kitchen “${to.kitchen}”`}
+      </h1>
+      <p className="mt-1 text-[16px]">
+        {to.isRun
+          ? 'It shows the same countdown, and answers from either device count. Nothing else of that kitchen is seen here.'
+          : 'You plan, cook and log there together.'}{' '}
+        {here &&
+          (to.isRun
+            ? `This device stays in “${here}”.`
+            : `This device leaves “${here}” for it and can go back by the kitchen’s menu.`)}
+      </p>
+      <Button look="main" className="mt-4" onClick={() => void join()}>
         Join
       </Button>
       {problem && (

@@ -33,7 +33,11 @@ export function OpenPlan({ fryerId }: { fryerId: string }) {
   const putOnBench = async () => {
     if (reading?.kind !== 'plan') return;
     const planId = newId();
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(reading.document) });
+    const sent = await send('PUT', `/api/plans/${planId}`, {
+      fryerId,
+      document: writePlanFile(reading.document),
+      base: 0,
+    });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
     else setProblem(`${sent.error} The plan is still here; try again.`);
   };

@@ -38,7 +38,7 @@ export function VersionRows({
   };
   const goBack = async (document: PlanFile) => {
     await send('POST', `/api/plans/${planId}/versions`, {});
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(document) });
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(document), base: null });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
     else notifyError(sent.error);
   };

@@ -16,12 +16,12 @@ beforeEach(() => {
 });
 
 test('a code is made when asked for, with its link beside it, and can be hidden', async () => {
-  fetchMock.mockResolvedValue({ json: async () => ({ token: 'T'.repeat(32) }) });
+  fetchMock.mockResolvedValue({ ok: true, json: async () => ({ token: 'T'.repeat(32) }) });
   render(<SecondDevice batchId="b1" />);
   await userEvent.click(screen.getByRole('button', { name: 'Follow on another device' }));
   expect(await screen.findByRole('img', { name: /QR code/ })).toContainHTML('<svg');
   expect(screen.getByRole('link')).toHaveAttribute('href', `http://localhost/join/${'T'.repeat(32)}`);
-  expect(fetchMock).toHaveBeenCalledWith('/api/batches/b1/invites', { method: 'POST' });
+  expect(fetchMock.mock.calls[0]![0]).toBe('/api/batches/b1/invites');
   await userEvent.click(screen.getByRole('button', { name: 'Hide the code' }));
   expect(screen.queryByRole('img')).not.toBeInTheDocument();
 });
@@ -31,10 +31,14 @@ test('a server that is away, or a code that is used up, is said', async () => {
   render(<SecondDevice batchId="b1" />);
   await userEvent.click(screen.getByRole('button', { name: 'Follow on another device' }));
   expect(await screen.findByText('The server cannot be reached.')).toBeInTheDocument();
-  fetchMock.mockResolvedValue({ json: async () => ({ error: 'This code was used or is older than ten minutes.' }) });
-  render(<JoinBatch token="x" />);
+  fetchMock.mockResolvedValue({
+    ok: false,
+    status: 410,
+    json: async () => ({ error: 'This code was used or is too old.' }),
+  });
+  render(<JoinBatch token="x" to={{ kitchen: 'Larder', isRun: true }} here={null} />);
   await userEvent.click(screen.getByRole('button', { name: 'Join' }));
-  expect(await screen.findByText(/was used or is older/)).toBeInTheDocument();
+  expect(await screen.findByText(/was used or is too old/)).toBeInTheDocument();
 });
 
 describe('alerts', () => {

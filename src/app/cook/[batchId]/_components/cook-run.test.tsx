@@ -10,12 +10,20 @@ const mockDevices = { answer: false, states: null, faults: null, ask: jest.fn() 
 jest.mock('@/ui/devices/use-devices', () => ({ useDevices: () => mockDevices }));
 /* as the browser's own store: it outlives a page */
 const mockKept = new Map<string, unknown>();
-jest.mock('./event-queue', () => ({
+const mockAside: { event: unknown; why: string }[] = [];
+jest.mock('@/ui/outbox/event-queue', () => ({
   openQueue: async () => ({
     lasts: true,
-    waiting: async () => [...mockKept.values()],
+    waiting: async () => [...mockKept.values()].filter((event) => !mockAside.some((one) => one.event === event)),
+    setAside: async () => [...mockAside],
+    refuse: async (id: string, why: string) => void mockAside.push({ event: mockKept.get(id), why }),
     keep: async (_: string, event: { id: string }) => void mockKept.set(event.id, event),
-    forget: async (ids: string[]) => ids.forEach((id) => mockKept.delete(id)),
+    forget: async (ids: string[]) =>
+      ids.forEach((id) => {
+        const at = mockAside.findIndex((one) => (one.event as { id: string }).id === id);
+        if (at >= 0) mockAside.splice(at, 1);
+        mockKept.delete(id);
+      }),
   }),
 }));
 
@@ -49,7 +57,8 @@ beforeEach(() => {
   jest.setSystemTime(LOADED_AT);
   localStorage.clear();
   mockKept.clear();
-  fetchMock.mockReset().mockResolvedValue({ ok: true });
+  mockAside.length = 0;
+  fetchMock.mockReset().mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
   globalThis.fetch = fetchMock;
   let serial = 0;
   crypto.randomUUID = () => `00000000-0000-4000-8000-${String(serial++).padStart(12, '0')}`;
@@ -117,8 +126,9 @@ test('what cannot be sent is kept, said, and sent when the server is back', asyn
   await user.keyboard('s');
   await user.keyboard('o');
   await settle();
+  await settle();
   expect(screen.getByText(/2 kept on this device/)).toBeInTheDocument();
-  fetchMock.mockReset().mockResolvedValue({ ok: true });
+  fetchMock.mockReset().mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
   await settle(3100);
   expect(sent()).toEqual(['shaken', 'drawer-open']);
   expect(screen.queryByText(/kept on this device/)).not.toBeInTheDocument();
@@ -134,12 +144,19 @@ test('what an earlier page kept belongs to the run', async () => {
   expect(screen.getByRole('heading', { name: 'How did it come out?' })).toBeInTheDocument();
 });
 
-test('a server that refuses is told from one that is away', async () => {
+test('an answer that the server refuses is set aside with its reason, and can be left out', async () => {
   await open([batchEvent('loaded', 0)]);
   fetchMock.mockResolvedValue({ ok: false, status: 404, json: async () => ({ error: 'There is no such batch.' }) });
   await user.keyboard('s');
   await settle();
-  expect(screen.getByText(/refuses them: There is no such batch/)).toBeInTheDocument();
+  expect(screen.getByText(/Shaken was refused by the server: There is no such batch/)).toBeInTheDocument();
+  fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
+  await user.keyboard('o');
+  await settle();
+  expect(sent()).toEqual(['shaken', 'drawer-open']);
+  await user.click(screen.getByRole('button', { name: 'Leave it out' }));
+  await settle();
+  expect(screen.queryByText(/was refused by the server/)).not.toBeInTheDocument();
 });
 
 test('the last tap can be taken back, and says what it was', async () => {

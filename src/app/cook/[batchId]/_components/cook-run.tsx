@@ -9,6 +9,7 @@ import { browningSeen } from '@/core/run/suggest-outcome';
 import { asLoaded } from '@/core/plan/cut-as-loaded';
 import { dialTemperature, type Plan, type Stage } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
+import { asCooked } from '@/editing/as-cooked';
 import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
@@ -50,7 +51,7 @@ const NEVER = () => () => undefined;
 
 /** One batch beside the fryer: prep, the run, and what came of it. */
 export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number }) {
-  const { run, record, waiting, refused, clockOffset } = useBatchEvents(batch.id, batch.events, openedAt);
+  const { run, record, unsent, forget, gone, clockOffset } = useBatchEvents(batch, openedAt);
   const now = shownAt(run.clock, useNow(openedAt, (run.doneAt ?? run.loadedAt ?? 0) - clockOffset) + clockOffset);
   const plan = useMemo(() => asLoaded(planFromFile(batch.document)), [batch.document]);
   const follows = useSyncExternalStore(
@@ -94,13 +95,33 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
           </span>
         </h1>
         <div className="flex flex-wrap items-center gap-3">
-          {waiting.count > 0 && (
+          {unsent.count > 0 && (
             <span role="status" className="text-[15px]">
-              {refused
-                ? `${waiting.count} kept here; the server refuses them: ${refused}`
-                : waiting.lasts
-                  ? `${waiting.count} kept on this device, to be sent when the server is back`
-                  : `${waiting.count} not sent yet, and this browser keeps nothing: leave the page open`}
+              {unsent.lasts
+                ? `${unsent.count} kept on this device, to be sent when the server is back`
+                : `${unsent.count} not sent yet, and this browser keeps nothing: leave the page open`}
+            </span>
+          )}
+          {unsent.refused.length > 0 && (
+            <span role="alert" className="text-[15px]">
+              {`${EVENT_WORDS[unsent.refused[0]!.event.kind]} was refused by the server: ${unsent.refused[0]!.why.replace(/\.$/, '')}.`}
+              <Button
+                look="quiet"
+                className="!text-rim-light"
+                onClick={() => void forget(unsent.refused.map(({ event }) => event.id))}
+              >
+                {unsent.refused.length > 1 ? `Leave out these ${unsent.refused.length}` : 'Leave it out'}
+              </Button>
+            </span>
+          )}
+          {batch.unreadable > 0 && (
+            <span role="status" className="text-[15px]">
+              {batch.unreadable} of what was told is in a form that this version cannot read (unreadable); it is kept.
+            </span>
+          )}
+          {gone && (
+            <span role="alert" className="text-[15px]">
+              {gone}
             </span>
           )}
           {passedOver && (
@@ -132,15 +153,19 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
       {run.phase === 'done' && (
         <>
           <AfterPhase batch={batch} run={run} now={now} safe={safeHeart(plan)} record={tell} />
-          <div className="mt-4 tray p-5 text-iron">
-            <OutcomeForm
-              batchId={batch.id}
-              ramp={outerRamp(plan)}
-              crispness={plan.target.crispness}
-              seen={browningSeen(run)}
-              stuck={run.stuck}
-            />
-          </div>
+          {/* what came of it is said in the kitchen itself, not on a device that only follows */}
+          {!follows && (
+            <div className="mt-4 tray p-5 text-iron">
+              <OutcomeForm
+                batchId={batch.id}
+                cooked={{ document: asCooked(batch.document, run), pulledAfter: (run.doneAt! - run.loadedAt!) / 1000 }}
+                ramp={outerRamp(plan)}
+                crispness={plan.target.crispness}
+                seen={browningSeen(run)}
+                stuck={run.stuck}
+              />
+            </div>
+          )}
         </>
       )}
       <DeviceStrip

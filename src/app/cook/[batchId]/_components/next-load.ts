@@ -3,6 +3,7 @@ import { celsiusFromKelvin } from '@/core/units/temperature';
 import { loadsFromStart } from '@/editing/edit-loads';
 import { loadOrder } from '@/schemas/load-order';
 import type { PlanFile } from '@/schemas/plan-file';
+import { cutText } from '@/schemas/storable-text';
 import { planFromFile } from '@/schemas/plan-from-file';
 
 /** When a load went in and came out, or is to, ms since 1970. */
@@ -40,7 +41,7 @@ export function nextOf(document: PlanFile, times: LoadTimes): PlanFile {
   const name = /\d+$/.test(document.name)
     ? document.name.replace(/\d+$/, (number) => String(Number(number) + 1))
     : `${document.name} 2`;
-  return { ...document, name: name.slice(0, 120), loads: loadsFromStart(document.loads), fryer };
+  return { ...document, name: cutText(name, 120), loads: loadsFromStart(document.loads), fryer };
 }
 
 function warmFryer(document: PlanFile, { loadedAt, doneAt, dueAt }: LoadTimes): PlanFile['fryer'] {

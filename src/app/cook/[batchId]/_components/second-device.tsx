@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { Button } from '@/ui/controls/button';
+import { send } from '@/ui/send';
 
 /** A QR code by which one other device may join this run. */
 export function SecondDevice({ batchId }: { batchId: string }) {
@@ -9,16 +10,11 @@ export function SecondDevice({ batchId }: { batchId: string }) {
   const [problem, setProblem] = useState<string | null>(null);
   const invite = async () => {
     setProblem(null);
-    try {
-      const response = await fetch(`/api/batches/${batchId}/invites`, { method: 'POST' });
-      const answer = (await response.json()) as { token?: string; error?: string };
-      if (!answer.token) return setProblem(answer.error ?? 'This did not work; try again.');
-      const link = `${window.location.origin}/join/${answer.token}`;
-      const { default: qrcode } = await import('qrcode');
-      setCode({ svg: await qrcode.toString(link, { type: 'svg', margin: 2 }), link });
-    } catch {
-      setProblem('The server cannot be reached.');
-    }
+    const sent = await send('POST', `/api/batches/${batchId}/invites`, {});
+    if (sent.kind !== 'done') return setProblem(sent.error);
+    const link = `${window.location.origin}/join/${(sent.answer as { token: string }).token}`;
+    const { default: qrcode } = await import('qrcode');
+    setCode({ svg: await qrcode.toString(link, { type: 'svg', margin: 2 }), link });
   };
   return (
     <div className="mt-4">

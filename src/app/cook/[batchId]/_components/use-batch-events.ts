@@ -1,37 +1,63 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { JOINED } from '@/ui/joined-device';
 import type { BatchEvent, BatchEventKind } from '@/core/run/run-state';
 import { deriveRun } from '@/core/run/run-state';
-import { shownAt } from '@/core/run/shown-clock';
+import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
+import type { Batch } from '@/schemas/batch';
+import { JOINED } from '@/ui/joined-device';
 import { newId } from '@/ui/new-id';
+import { emptyOutbox } from '@/ui/outbox/empty-outbox';
+import { type EventQueue, openQueue, type SetAside } from '@/ui/outbox/event-queue';
+import { rememberedEvents, rememberEvents } from '@/ui/outbox/known-events';
 import { send } from '@/ui/send';
-import { type EventQueue, openQueue } from './event-queue';
 
 /** How often what waits is sent again, ms. */
 const SEND_AGAIN = 3000;
 
-/** A clock this far off is put right, ms; less is the way of the message. */
-const SKEW = 2000;
+/** A clock this far off the run's is put right, ms; less is the way of the message. */
+const SKEW = 250;
+
+/** Where a device that joined remembers how far its clock is off the run's, for when it begins without a network. */
+const OFFSET = 'drubek.clock-offset';
+
+/** What of a run has not arrived. */
+export interface Unsent {
+  /** events that wait because the server is away */
+  readonly count: number;
+  readonly lasts: boolean;
+  /** events that it refused */
+  readonly refused: readonly SetAside[];
+}
 
 /**
- * Events of a batch: what the server knows, what this device still keeps for it, and what another tab of it tells.
+ * Events of a batch: what the server knows, what this device still keeps for it, and what another tab of it tells. All devices
+ * tell time by the clock of the one that leads the run, so that all show the same countdown.
  * @param openedAt ms since 1970 by the server's clock, when the page was asked for
  */
-export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], openedAt: number) {
+export function useBatchEvents(
+  { id: batchId, events: stored, seq, clockBehind }: Pick<Batch, 'id' | 'events' | 'seq' | 'clockBehind'>,
+  openedAt: number,
+) {
   const [events, setEvents] = useState(stored);
-  const [waiting, setWaiting] = useState({ count: 0, lasts: true });
-  const [refused, setRefused] = useState<string | null>(null);
-  /* ms by which this device's clock is behind the run's; only a device that joined corrects its own */
+  const [unsent, setUnsent] = useState<Unsent>({ count: 0, lasts: true, refused: [] });
+  const [gone, setGone] = useState<string | null>(null);
+  /* ms by which this device's clock is behind the run's */
+
   const [clockOffset, setClockOffset] = useState(0);
-  const sending = useRef(false);
   const queue = useRef<Promise<EventQueue> | null>(null);
   /* what is told and not yet known to have arrived, for the moment in which the page is left */
-  const unsent = useRef(new Map<string, BatchEvent>());
+  const leaving = useRef(new Map<string, BatchEvent>());
   const otherTabs = useRef<BroadcastChannel | null>(null);
+  const newest = useRef(seq);
+  /* ms by which this device's clock is behind the server's, and the run's clock behind it */
+  const server = useRef<number | null>(null);
+  const behind = useRef(clockBehind);
   const run = useMemo(() => deriveRun(events), [events]);
   const { clock } = run;
+  /* a rehearsal's clock is told by the server's, see shown-clock */
+  const rehearsed = useRef(false);
+  useEffect(() => void (rehearsed.current = clock !== REAL_TIME), [clock]);
 
   const learn = useCallback((told: readonly BatchEvent[]) => {
     setEvents((known) => {
@@ -43,18 +69,31 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], o
 
   const flush = useCallback(async () => {
     const kept = await (queue.current ??= openQueue());
-    const pending = await kept.waiting(batchId);
-    setWaiting({ count: pending.length, lasts: kept.lasts });
-    if (pending.length === 0 || sending.current) return;
-    sending.current = true;
-    const sent = await send('POST', `/api/batches/${batchId}/events`, { events: pending });
-    sending.current = false;
-    setRefused(sent.kind === 'refused' ? sent.error : null);
-    if (sent.kind !== 'done') return;
-    await kept.forget(pending.map((event) => event.id));
-    pending.forEach(({ id }) => unsent.current.delete(id));
-    setWaiting({ count: (await kept.waiting(batchId)).length, lasts: kept.lasts });
+    const emptied = await emptyOutbox(kept, batchId);
+    const [left, refused] = [await kept.waiting(batchId), await kept.setAside(batchId)];
+    const waiting = new Set(left.map(({ id }) => id));
+    for (const id of leaving.current.keys()) if (!waiting.has(id)) leaving.current.delete(id);
+    /* what is only on its way is not said to wait */
+    setUnsent({ count: emptied === 'away' ? left.length : 0, lasts: kept.lasts, refused });
   }, [batchId]);
+
+  const forget = useCallback(
+    async (ids: readonly string[]) => {
+      await (await (queue.current ??= openQueue())).forget(ids);
+      setEvents((known) => known.filter(({ id }) => !ids.includes(id)));
+      await flush();
+    },
+    [flush],
+  );
+
+  useEffect(() => {
+    /* a page that this device kept for itself knows less than the device does */
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- what this device remembers can only be read after hydration
+    learn(rememberedEvents(batchId));
+  }, [batchId, learn]);
+  useEffect(() => {
+    if (events.length > stored.length) rememberEvents(batchId, events);
+  }, [batchId, events, stored]);
 
   useEffect(() => {
     /* what an earlier page left behind belongs to the run as well */
@@ -71,8 +110,8 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], o
   useEffect(() => {
     /* the queue keeps them as well; sending twice stores once */
     const onLeave = () => {
-      const events = [...unsent.current.values()];
-      if (events.length > 0) void send('POST', `/api/batches/${batchId}/events`, { events }, true);
+      const last = [...leaving.current.values()].slice(-100);
+      if (last.length > 0) void send('POST', `/api/batches/${batchId}/events`, { events: last }, true);
     };
     window.addEventListener('pagehide', onLeave);
     return () => {
@@ -92,30 +131,47 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], o
     };
   }, [batchId, learn]);
 
-  const setRight = useCallback(
-    (serverNow: number) => {
-      const behind = serverNow - Date.now();
-      if (localStorage.getItem(JOINED) === batchId && Math.abs(behind) > SKEW) setClockOffset(behind);
-    },
-    [batchId],
-  );
+  /* the run's time is that of the device that leads it; one that joined finds it by way of the server */
+  const setRight = useCallback(() => {
+    if (localStorage.getItem(JOINED) !== batchId || server.current === null) return;
+    const offset = server.current - (rehearsed.current ? 0 : (behind.current ?? 0));
+    setClockOffset((before) => (Math.abs(before - offset) > SKEW ? offset : before));
+    localStorage.setItem(OFFSET, String(Math.round(offset)));
+  }, [batchId]);
   useEffect(() => {
-    /* to a second or two; the stream puts it right to the millisecond, but may be late */
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- this device's clock can only be read after hydration
-    setRight(openedAt);
-  }, [setRight, openedAt]);
+    if (localStorage.getItem(JOINED) !== batchId) return;
+    /* to a second or two; the stream puts it right, but may be late, and without a network what the device remembers holds */
+    const remembered = localStorage.getItem(OFFSET);
+    if (!navigator.onLine && remembered !== null) {
+      // eslint-disable-next-line react-hooks/set-state-in-effect -- this device's clock can only be read after hydration
+      setClockOffset(Number(remembered));
+      return;
+    }
+    server.current = openedAt - Date.now();
+    setRight();
+  }, [batchId, setRight, openedAt]);
 
   useEffect(() => {
     if (!('EventSource' in window)) return;
     let stream: EventSource | null = null;
     let timer: ReturnType<typeof setTimeout>;
     const follow = () => {
-      stream = new EventSource(`/api/batches/${batchId}/stream`);
-      stream.onmessage = ({ data }: MessageEvent<string>) => {
-        const { now, events: told } = JSON.parse(data) as { now: number; events: BatchEvent[] };
-        learn(told);
-        setRight(now);
+      stream = new EventSource(`/api/batches/${batchId}/stream?after=${newest.current}`);
+      stream.onmessage = ({ data, lastEventId }: MessageEvent<string>) => {
+        newest.current = Math.max(newest.current, Number(lastEventId) || 0);
+        const told = JSON.parse(data) as { events: BatchEvent[]; behind: number | null };
+        if (told.behind !== null) behind.current = Math.min(behind.current ?? Infinity, told.behind);
+        learn(told.events);
+        setRight();
       };
+      stream.addEventListener('clock', ({ data }: MessageEvent<string>) => {
+        server.current = Number(data) - Date.now();
+        setRight();
+      });
+      stream.addEventListener('gone', ({ data }: MessageEvent<string>) => {
+        stream?.close();
+        setGone((JSON.parse(data) as { error: string }).error);
+      });
       /* a browser gives up on a server that answers "not now"; a lost line it mends itself */
       stream.onerror = () => {
         if (stream?.readyState !== EventSource.CLOSED) return;
@@ -139,12 +195,12 @@ export function useBatchEvents(batchId: string, stored: readonly BatchEvent[], o
         detail,
       };
       learn([event]);
-      unsent.current.set(event.id, event);
+      leaving.current.set(event.id, event);
       otherTabs.current?.postMessage(event);
       void (queue.current ??= openQueue()).then((kept) => kept.keep(batchId, event)).then(flush);
     },
     [batchId, flush, learn, clock, clockOffset],
   );
 
-  return { run, record, waiting, refused, clockOffset };
+  return { run, record, unsent, forget, gone, clockOffset };
 }

@@ -85,6 +85,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
           {showForm && (
             <OutcomeForm
               batchId={batch.id}
+              cooked={{ document, pulledAfter: pulledAt ?? (batch.forecast.done_min ?? 0) * 60 }}
               ramp={outerRamp(plan)}
               crispness={plan.target.crispness}
               seen={browningSeen(run)}

@@ -14,6 +14,7 @@ import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
 import { percentText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
 import { loadsFromStart } from '@/editing/edit-loads';
+import { cutText } from '@/schemas/storable-text';
 import { writePlanFile } from '@/schemas/write-plan';
 
 function causeText({ what, by }: LikelyCause, units: UnitSystem): string {
@@ -66,7 +67,7 @@ export function WhyDifferent({
     const planId = newId();
     const again: PlanFile = {
       ...planned,
-      name: `${planned.name.slice(0, 100)}, corrected`,
+      name: `${cutText(planned.name, 100)}, corrected`,
       /* a plan begins with its first load, in a fryer that nothing came out of */
       loads: loadsFromStart(planned.loads),
       fryer: {
@@ -75,7 +76,7 @@ export function WhyDifferent({
         thermostat_offset_c: Math.min(40, Math.max(-40, Math.round(offset))),
       },
     };
-    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(again) });
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(again), base: 0 });
     if (sent.kind === 'done') router.push(`/?plan=${planId}`);
     else {
       setSaving(false);

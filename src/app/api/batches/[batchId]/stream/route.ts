@@ -1,18 +1,31 @@
 import { z } from 'zod';
-import { sessionKitchenId } from '@/app/_lib/session';
-import { loadBatch } from '@/services/batches';
+import { refusedByLimit } from '@/app/_lib/rate-limit';
+import { sessionForBatch } from '@/app/_lib/session';
+import { hasBatch } from '@/services/batches';
+import { metrics } from '@/services/metrics';
 import { followBatch } from '@/services/follow-batch';
 
-/** A comment this often keeps proxies from closing a quiet stream, ms. */
+/** A comment this often keeps proxies from closing a quiet stream, and tells a device the server's clock, ms. */
 const HEARTBEAT = 20_000;
 
-/** All events of a batch as server-sent events, anew whenever one is added by any device. */
+/** Number of an event; what is no number is the beginning. */
+const cursorSchema = z.coerce.number().int().min(0).catch(0);
+
+/**
+ * Events of a batch as server-sent events, from the one after `Last-Event-ID` or `?after=` on: only what is new, as it is
+ * stored by any device. `gone` ends it, `away` says that the database cannot be reached.
+ */
 export async function GET(request: Request, { params }: RouteContext<'/api/batches/[batchId]/stream'>) {
-  const kitchenId = await sessionKitchenId();
   const batchId = z.uuid().safeParse((await params).batchId);
-  if (!kitchenId || !batchId.success) return new Response('not found', { status: 404 });
-  const batch = await loadBatch(kitchenId, batchId.data);
+  if (!batchId.success) return new Response('not found', { status: 404 });
+  const session = await sessionForBatch(batchId.data);
+  if (!session.ok) return new Response('not here', { status: session.failure.code === 'not-found' ? 404 : 503 });
+  const { kitchenId } = session.value;
+  const limited = await refusedByLimit(request, 'stream', kitchenId);
+  if (limited) return limited;
+  const batch = await hasBatch(kitchenId, batchId.data);
   if (!batch.ok) return new Response('not here', { status: batch.failure.code === 'not-found' ? 404 : 503 });
+  const cursor = request.headers.get('last-event-id') ?? new URL(request.url).searchParams.get('after') ?? 0;
   const encoder = new TextEncoder();
   let stop: () => void = () => undefined;
   const stream = new ReadableStream<Uint8Array>({
@@ -24,14 +37,28 @@ export async function GET(request: Request, { params }: RouteContext<'/api/batch
           stop();
         }
       };
-      const unfollow = followBatch(kitchenId, batchId.data, (events) =>
-        write(`data: ${JSON.stringify({ now: Date.now(), events })}\n\n`),
-      );
-      const timer = setInterval(() => write(': still here\n\n'), HEARTBEAT);
+      const clock = () => write(`event: clock\ndata: ${Date.now()}\n\n`);
+      let unfollow = () => undefined as void;
+      const timer = setInterval(clock, HEARTBEAT);
+      metrics().streams.inc();
+      let counted = true;
       stop = () => {
+        if (counted) metrics().streams.dec();
+        counted = false;
         clearInterval(timer);
         unfollow();
       };
+      clock();
+      unfollow = followBatch(kitchenId, batchId.data, cursorSchema.parse(cursor), {
+        onEvents: ({ seq, events, behind }) =>
+          write(`id: ${seq}\ndata: {"behind":${behind},"events":[${events.join(',')}]}\n\n`),
+        onAway: (away) => write(`event: away\ndata: ${away}\n\n`),
+        onGone() {
+          write('event: gone\ndata: {"error":"This batch was removed."}\n\n');
+          stop();
+          controller.close();
+        },
+      });
       request.signal.addEventListener('abort', stop);
     },
     cancel: () => stop(),

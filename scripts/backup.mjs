@@ -1,0 +1,28 @@
+/* npm run backup -- FILE: all kitchens of DATABASE_URL into one file of pg_dump. npm run restore -- FILE puts them back into an empty database. */
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { postgresBin } from './lib/packages.mjs';
+import { must, say } from './lib/run.mjs';
+
+const [what, file] = process.argv.slice(2);
+const databaseUrl = process.env.DATABASE_URL;
+if (!databaseUrl || !file || (what === 'restore' && !existsSync(file))) {
+  process.stderr.write(
+    `DATABASE_URL and a file are needed: DATABASE_URL=postgres://… npm run ${what ?? 'backup'} -- drubek.dump\n`,
+  );
+  process.exit(2);
+}
+if (what === 'restore') {
+  must(join(postgresBin(), 'pg_restore'), [
+    '--no-owner',
+    '--exit-on-error',
+    '--single-transaction',
+    '--dbname',
+    databaseUrl,
+    file,
+  ]);
+  say(`Restored from ${file}.`);
+} else {
+  must(join(postgresBin(), 'pg_dump'), ['--format=custom', '--no-owner', '--file', file, databaseUrl]);
+  say(`Everything is in ${file}.`);
+}

@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { answerChange } from '@/app/_lib/answer';
+import { removeMember } from '@/services/invites';
+import { fail } from '@/services/result';
+
+/** Takes a member out of the kitchen. */
+export async function DELETE(request: Request, { params }: RouteContext<'/api/kitchen/members/[memberId]'>) {
+  const id = z.uuid().safeParse((await params).memberId);
+  return answerChange(
+    request,
+    z.strictObject({}),
+    async (kitchenId, _, session) =>
+      id.success ? removeMember(kitchenId, id.data, session.memberName ?? session.device) : fail({ code: 'not-found' }),
+    { role: 'owner' },
+  );
+}

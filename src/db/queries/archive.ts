@@ -1,0 +1,77 @@
+import { change, list, type Runner } from '../query';
+
+/** Tables of a kitchen in the order in which they refer to one another, with the columns that go into an archive. */
+export const ARCHIVED = {
+  fryers: [
+    'fryer_id',
+    'name',
+    'power_w',
+    'basket_cm2',
+    'basket_height_mm',
+    'thermostat_offset_c',
+    'created_at',
+    'archived_at',
+  ],
+  cutters: ['cutter_id', 'name', 'setting', 'thickness_mm', 'scatter', 'created_at'],
+  plans: ['plan_id', 'fryer_id', 'name', 'document', 'created_at', 'updated_at', 'archived_at', 'revision'],
+  plan_versions: ['plan_id', 'version', 'document', 'kept_at'],
+  batches: ['batch_id', 'fryer_name', 'document', 'forecast', 'begun_at', 'last_seq'],
+  batch_events: ['event_id', 'batch_id', 'seq', 'version', 'kind', 'detail', 'happened_at', 'recorded_at'],
+  outcomes: ['batch_id', 'crispness', 'browning', 'evenness', 'faults', 'note', 'fingerprint', 'recorded_at'],
+} as const;
+
+/** A table that goes into an archive. */
+export type ArchivedTable = keyof typeof ARCHIVED;
+
+/** Which columns order a table, whatever its ids are. */
+const ORDER: Record<ArchivedTable, string> = {
+  fryers: 'created_at, name',
+  cutters: 'created_at, name, setting',
+  plans: 'created_at, name',
+  plan_versions: 'kept_at, version',
+  batches: 'begun_at, fryer_name',
+  batch_events: 'happened_at, seq, kind',
+  outcomes: 'recorded_at, browning',
+};
+
+/** Rows of a kitchen as JSON, moments as text in UTC to the microsecond. */
+export async function listArchived(kitchenId: string, table: ArchivedTable): Promise<Record<string, unknown>[]> {
+  const rows = await list<{ row: Record<string, unknown> }>(
+    `SELECT to_jsonb(own) AS row FROM (SELECT ${ARCHIVED[table].join(', ')} FROM ${table} WHERE kitchen_id = $1 ORDER BY ${ORDER[table]}) AS own`,
+    [kitchenId],
+  );
+  return rows.map(({ row }) => row);
+}
+
+/** Puts rows into a kitchen; those that are there already, by their key, are left as they are. Returns how many were new. */
+export async function insertArchived(
+  kitchenId: string,
+  table: ArchivedTable,
+  rows: readonly Record<string, unknown>[],
+  runner: Runner,
+): Promise<number> {
+  const columns = ARCHIVED[table];
+  return change(
+    `INSERT INTO ${table} (kitchen_id, ${columns.join(', ')})
+     SELECT $1, ${columns.map((column) => `own.${column}`).join(', ')} FROM jsonb_populate_recordset(NULL::${table}, $2) AS own
+     ON CONFLICT DO NOTHING`,
+    [kitchenId, JSON.stringify(rows)],
+    runner,
+  );
+}
+
+/** Asks for a kitchen to be removed, or takes that back. */
+export async function setKitchenRemoved(kitchenId: string, removed: boolean): Promise<boolean> {
+  const changed = await change(
+    `UPDATE kitchens SET removed_at = CASE WHEN $2 THEN clock_timestamp() END WHERE kitchen_id = $1 AND NOT is_demo`,
+    [kitchenId, removed],
+  );
+  return changed === 1;
+}
+
+/** Removes kitchens that were asked to be removed a day ago, with everything in them. */
+export async function removeForgottenKitchens(runner: Runner): Promise<void> {
+  const due = `SELECT kitchen_id FROM kitchens WHERE removed_at < clock_timestamp() - interval '1 day'`;
+  await change(`DELETE FROM plans WHERE kitchen_id IN (${due})`, [], runner);
+  await change(`DELETE FROM kitchens WHERE kitchen_id IN (${due})`, [], runner);
+}

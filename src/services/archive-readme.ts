@@ -1,0 +1,17 @@
+/** What stands in the README of an archive. */
+export const ARCHIVE_README = `A kitchen of Drubek, taken out whole.
+
+kitchen.json      format, version, name, units; checksum: SHA-256 over all rows with ids left out
+fryers.jsonl      one fryer a line: W, cm2, mm, offset of the thermostat in K
+cutters.jsonl     cutter settings, measured: mm, scatter as a share
+plans.jsonl       plans as they are now; "document" is a plan file (format drubek.plan)
+plan_versions.jsonl  what plans were before
+batches.jsonl     batches: the plan as it was then, and what was forecast, in minutes
+batch_events.jsonl   what happened, in order: kind, detail, when by the device's clock
+outcomes.jsonl    what was said of each batch; browning 1 is golden; fingerprint: browning of the pieces, palest first
+log.csv           the log once more, for a spreadsheet
+plans/            every plan as a plan file of its own
+
+Each .jsonl file holds one JSON object a line, in UTF-8; moments are ISO 8601 with their zone. Take it in again under
+Kitchen -> Take in an archive, on this server or another; taken in twice it doubles nothing.
+`;

@@ -1,0 +1,156 @@
+import { createHash, randomInt } from 'node:crypto';
+import {
+  generateAuthenticationOptions,
+  generateRegistrationOptions,
+  verifyAuthenticationResponse,
+  verifyRegistrationResponse,
+  type AuthenticationResponseJSON,
+  type RegistrationResponseJSON,
+} from '@simplewebauthn/server';
+import { insertAudit } from '@/db/queries/audit';
+import {
+  countPasskeyUse,
+  findPasskey,
+  insertChallenge,
+  insertMember,
+  insertPasskey,
+  listMembers,
+  replaceRecoveryCodes,
+  spendChallenge,
+  spendRecoveryCode,
+} from '@/db/queries/members';
+import { claimSession } from '@/db/queries/sessions';
+import { transact } from '@/db/query';
+import { fail, type Result, succeed, withDatabase } from './result';
+import type { Session } from './sessions';
+
+/** Where a ceremony takes place: the name of the host, and the address of its pages. */
+export interface Place {
+  readonly host: string;
+  readonly origin: string;
+}
+
+/** How long a challenge waits for its answer, s. */
+const ANSWER_WITHIN = 300;
+
+/** Recovery codes a member gets, their letters (none that look alike) and their length. */
+const CODES = 8;
+const CODE_LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
+const CODE_LENGTH = 12;
+
+function makeCode(): string {
+  const letters = Array.from({ length: CODE_LENGTH }, () => CODE_LETTERS[randomInt(CODE_LETTERS.length)]).join('');
+  return letters.replace(/(.{4})(?=.)/g, '$1-');
+}
+
+function hashOfCode(code: string): Buffer {
+  return createHash('sha256')
+    .update(code.toLowerCase().replace(/[^a-z0-9]/g, ''))
+    .digest();
+}
+
+/** What a browser needs to make a passkey for someone of this kitchen. */
+export function beginRegistration(name: string, { host }: Place): Promise<Result<{ options: object }>> {
+  return withDatabase(async () => {
+    const options = await generateRegistrationOptions({
+      rpName: 'Drubek',
+      rpID: host,
+      userName: name,
+      attestationType: 'none',
+      authenticatorSelection: { residentKey: 'required', userVerification: 'preferred' },
+    });
+    await insertChallenge(options.challenge, ANSWER_WITHIN);
+    return succeed({ options });
+  });
+}
+
+/**
+ * Keeps the passkey that a browser made: the first of a kitchen makes its maker the owner, one in a session without a name makes
+ * a cook, any other is a further key of the same person. Returns recovery codes where the person is new.
+ */
+export function finishRegistration(
+  session: Session,
+  name: string,
+  response: RegistrationResponseJSON,
+  { host, origin }: Place,
+): Promise<Result<{ codes: string[] }>> {
+  return withDatabase(async () => {
+    const made = await verifyRegistrationResponse({
+      response,
+      expectedChallenge: spendChallenge,
+      expectedOrigin: origin,
+      expectedRPID: host,
+      requireUserVerification: false,
+    }).catch(() => null);
+    if (!made?.verified || !made.registrationInfo) return fail({ code: 'sign-in-failed' });
+    const { credential } = made.registrationInfo;
+    const codes = session.memberId ? [] : Array.from({ length: CODES }, makeCode);
+    await transact(async (client) => {
+      const { kitchenId } = session;
+      const members = await listMembers(kitchenId, client);
+      const memberId =
+        session.memberId ?? (await insertMember(kitchenId, name, members.length === 0 ? 'owner' : 'cook', client));
+      await insertPasskey(
+        {
+          credential_id: credential.id,
+          kitchen_id: kitchenId,
+          member_id: memberId,
+          public_key: Buffer.from(credential.publicKey),
+          counter: credential.counter,
+          transports: credential.transports ?? [],
+        },
+        client,
+      );
+      if (codes.length > 0) await replaceRecoveryCodes(kitchenId, memberId, codes.map(hashOfCode), client);
+      await claimSession(session.id, memberId, client);
+      await insertAudit(kitchenId, 'claimed', session.memberName ?? name, client);
+    });
+    return succeed({ codes });
+  });
+}
+
+/** What a browser needs to sign in with a passkey that it has. */
+export function beginSignIn({ host }: Place): Promise<Result<{ options: object }>> {
+  return withDatabase(async () => {
+    const options = await generateAuthenticationOptions({ rpID: host, userVerification: 'preferred' });
+    await insertChallenge(options.challenge, ANSWER_WITHIN);
+    return succeed({ options });
+  });
+}
+
+/** Whose passkey it was. */
+export function finishSignIn(
+  response: AuthenticationResponseJSON,
+  { host, origin }: Place,
+): Promise<Result<{ kitchenId: string; memberId: string }>> {
+  return withDatabase(async () => {
+    const key = await findPasskey(response.id);
+    if (!key) return fail({ code: 'sign-in-failed' });
+    const signed = await verifyAuthenticationResponse({
+      response,
+      expectedChallenge: spendChallenge,
+      expectedOrigin: origin,
+      expectedRPID: host,
+      requireUserVerification: false,
+      credential: {
+        id: key.credential_id,
+        publicKey: new Uint8Array(key.public_key),
+        counter: key.counter,
+      },
+    }).catch(() => null);
+    if (!signed?.verified) return fail({ code: 'sign-in-failed' });
+    await countPasskeyUse(key.credential_id, signed.authenticationInfo.newCounter);
+    await insertAudit(key.kitchen_id, 'signed-in', 'with a passkey');
+    return succeed({ kitchenId: key.kitchen_id, memberId: key.member_id });
+  });
+}
+
+/** Whose recovery code it was; it is used up. */
+export function recover(code: string): Promise<Result<{ kitchenId: string; memberId: string }>> {
+  return withDatabase(async () => {
+    const found = await spendRecoveryCode(hashOfCode(code));
+    if (!found) return fail({ code: 'sign-in-failed' });
+    await insertAudit(found.kitchen_id, 'signed-in', 'with a recovery code');
+    return succeed({ kitchenId: found.kitchen_id, memberId: found.member_id });
+  });
+}

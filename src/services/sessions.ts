@@ -1,0 +1,144 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { removeForgottenKitchens } from '@/db/queries/archive';
+import { transact } from '@/db/query';
+import { type Audited, insertAudit, listAudit } from '@/db/queries/audit';
+import { listMembers } from '@/db/queries/members';
+import {
+  deleteSession,
+  findSession,
+  forgetSessions,
+  insertSession,
+  listSessions,
+  renewSession,
+  type SessionRow,
+  touchSession,
+} from '@/db/queries/sessions';
+import { fail, type Result, succeed, withDatabase } from './result';
+
+/** How long a device stays in a kitchen without coming back, and with a run that was lent to it, s. */
+export const SESSION_AGE = 365 * 24 * 3600;
+const LENT_FOR = 24 * 3600;
+
+/** A token is exchanged for another after this long, s. Source: chosen, a week. */
+const RENEW_AFTER = 7 * 24 * 3600;
+
+/** What a device may do: an owner everything, a cook all but removing people and the kitchen, a follower one run. */
+export type Role = 'owner' | 'cook' | 'follower';
+
+/** A device that is in a kitchen. */
+export interface Session {
+  readonly id: string;
+  readonly kitchenId: string;
+  readonly memberId: string | null;
+  readonly memberName: string | null;
+  readonly role: Role;
+  /** the only batch it may see, or null */
+  readonly batchId: string | null;
+  /** whether anyone can sign in to the kitchen */
+  readonly claimed: boolean;
+  readonly device: string;
+  /** ms since 1970 */
+  readonly seenAt: number;
+  readonly createdAt: number;
+}
+
+function hashOf(token: string): Buffer {
+  return createHash('sha256').update(token).digest();
+}
+
+function sessionOf(row: SessionRow): Session {
+  /* before a kitchen is claimed, whoever is in it is its owner */
+  const role = row.batch_id ? 'follower' : (row.role ?? (row.claimed ? 'cook' : 'owner'));
+  return {
+    id: row.session_id,
+    kitchenId: row.kitchen_id,
+    memberId: row.member_id,
+    memberName: row.member_name,
+    role,
+    batchId: row.batch_id,
+    claimed: row.claimed,
+    device: row.device,
+    seenAt: row.seen_at.getTime(),
+    createdAt: row.created_at.getTime(),
+  };
+}
+
+/** The session of a cookie's token. */
+export function readSession(token: string): Promise<Result<Session>> {
+  return withDatabase(async () => {
+    const row = await findSession(hashOf(token));
+    if (!row) return fail({ code: 'not-found' });
+    await touchSession(row.session_id);
+    return succeed(sessionOf(row));
+  });
+}
+
+/** Opens a session and returns the token for its cookie. */
+export function openSession(session: {
+  kitchenId: string;
+  memberId?: string;
+  batchId?: string;
+  device: string;
+}): Promise<Result<string>> {
+  return withDatabase(async () => {
+    const token = randomBytes(32).toString('base64url');
+    const { kitchenId, memberId = null, batchId = null, device } = session;
+    await forgetSessions();
+    await transact(removeForgottenKitchens);
+    await insertSession(
+      { tokenHash: hashOf(token), kitchenId, memberId, batchId, device: device.slice(0, 120) },
+      batchId === null ? SESSION_AGE : LENT_FOR,
+    );
+    return succeed(token);
+  });
+}
+
+/** Whether a session's token has been about for so long that it is exchanged. */
+export function isDueForRenewal(session: Session, now = Date.now()): boolean {
+  return session.batchId === null && (now - session.createdAt) / 1000 > RENEW_AFTER;
+}
+
+/** Exchanges the token of a session for another. */
+export function exchangeToken(session: Session): Promise<Result<string>> {
+  return withDatabase(async () => {
+    const token = randomBytes(32).toString('base64url');
+    return (await renewSession(session.id, hashOf(token), SESSION_AGE)) ? succeed(token) : fail({ code: 'not-found' });
+  });
+}
+
+/** Ends a session of this kitchen, on whatever device it is. */
+export function endSession(kitchenId: string, sessionId: string, what: Audited, who: string): Promise<Result<null>> {
+  return withDatabase(async () => {
+    if (!(await deleteSession(kitchenId, sessionId))) return fail({ code: 'not-found' });
+    await insertAudit(kitchenId, what, who);
+    return succeed(null);
+  });
+}
+
+/** Who and which devices are in a kitchen, and what was done about them. */
+export interface Access {
+  readonly members: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly role: 'owner' | 'cook';
+    readonly passkeys: number;
+  }[];
+  readonly devices: readonly Session[];
+  readonly audit: readonly { readonly what: Audited; readonly who: string; readonly at: number }[];
+}
+
+/** Everything about who may come in. */
+export function loadAccess(kitchenId: string): Promise<Result<Access>> {
+  return withDatabase(async () => {
+    const [members, devices, audit] = await Promise.all([
+      listMembers(kitchenId),
+      listSessions(kitchenId),
+      listAudit(kitchenId),
+    ]);
+    return succeed({
+      members: members.map(({ member_id: id, name, role, passkeys }) => ({ id, name, role, passkeys })),
+      devices: devices.map(sessionOf),
+      audit: audit.map(({ what, who, at }) => ({ what, who, at: at.getTime() })),
+    });
+  });
+}

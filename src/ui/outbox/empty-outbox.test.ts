@@ -1,0 +1,86 @@
+import type { BatchEvent } from '@/core/run/run-state';
+import { emptyOutbox } from './empty-outbox';
+import type { EventQueue, SetAside } from './event-queue';
+
+const BATCH = '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11';
+const fetchMock = jest.fn();
+
+function queueOf(count: number) {
+  const waiting: BatchEvent[] = Array.from({ length: count }, (_, i) => ({
+    id: `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`,
+    kind: 'shaken',
+    happenedAt: 1_700_000_000_000 + i,
+    detail: {},
+  }));
+  const aside: SetAside[] = [];
+  const queue: EventQueue = {
+    lasts: true,
+    waiting: async () => waiting.filter(({ id }) => !aside.some(({ event }) => event.id === id)),
+    setAside: async () => aside,
+    batches: async () => [BATCH],
+    keep: async (_, event) => void waiting.push(event),
+    refuse: async (id, why) => void aside.push({ event: waiting.find((event) => event.id === id)!, why }),
+    forget: async (ids) =>
+      ids.forEach((id) =>
+        waiting.splice(
+          waiting.findIndex((event) => event.id === id),
+          1,
+        ),
+      ),
+  };
+  return { queue, waiting, aside };
+}
+const eventsIn = (call: unknown[]) =>
+  (JSON.parse((call[1] as { body: string }).body) as { events: BatchEvent[] }).events;
+
+beforeEach(() => {
+  fetchMock.mockReset().mockResolvedValue({ ok: true, json: async () => ({ ok: true, refused: [] }) });
+  globalThis.fetch = fetchMock;
+});
+
+test('a thousand answers go in pieces that the server takes, in their order', async () => {
+  const { queue, waiting } = queueOf(1000);
+  const order = waiting.map(({ id }) => id);
+  expect(await emptyOutbox(queue, BATCH)).toBe('empty');
+  expect(waiting).toHaveLength(0);
+  const sent = fetchMock.mock.calls.map(eventsIn);
+  expect(sent.flat().map(({ id }) => id)).toEqual(order);
+  for (const piece of sent) expect(piece.length).toBeLessThanOrEqual(100);
+  for (const [, { body }] of fetchMock.mock.calls as [string, { body: string }][])
+    expect(body.length).toBeLessThan(60_000);
+});
+
+test('one that is refused is set aside with its reason; the rest goes on', async () => {
+  const { queue, waiting, aside } = queueOf(5);
+  const odd = waiting[2]!.id;
+  fetchMock.mockResolvedValue({
+    ok: true,
+    json: async () => ({ ok: true, refused: [{ id: odd, error: 'kind: unknown' }] }),
+  });
+  expect(await emptyOutbox(queue, BATCH)).toBe('empty');
+  expect(aside).toMatchObject([{ event: { id: odd }, why: 'kind: unknown' }]);
+  expect(waiting.map(({ id }) => id)).toEqual([odd]);
+});
+
+test('refused as a whole, they are sent one by one, so that only what is wrong stays behind', async () => {
+  const { queue, waiting, aside } = queueOf(4);
+  const odd = waiting[1]!.id;
+  fetchMock.mockImplementation(async (...call: unknown[]) =>
+    eventsIn(call).some(({ id }) => id === odd)
+      ? { ok: false, status: 422, json: async () => ({ error: 'no such kind' }) }
+      : { ok: true, json: async () => ({ ok: true }) },
+  );
+  expect(await emptyOutbox(queue, BATCH)).toBe('empty');
+  expect(aside.map(({ why }) => why)).toEqual(['no such kind']);
+  expect(waiting.map(({ id }) => id)).toEqual([odd]);
+});
+
+test('a server that is away leaves everything where it is; two at once send once', async () => {
+  const { queue, waiting } = queueOf(3);
+  fetchMock.mockResolvedValue({ ok: false, status: 503, json: async () => ({ error: 'away' }) });
+  expect(await emptyOutbox(queue, BATCH)).toBe('away');
+  expect(waiting).toHaveLength(3);
+  fetchMock.mockReset().mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
+  await Promise.all([emptyOutbox(queue, BATCH), emptyOutbox(queue, BATCH)]);
+  expect(fetchMock).toHaveBeenCalledTimes(1);
+});

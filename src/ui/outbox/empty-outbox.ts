@@ -1,0 +1,66 @@
+import type { BatchEvent } from '@/core/run/run-state';
+import { send } from '../send';
+import type { EventQueue } from './event-queue';
+
+/** Most events sent at once, and their length as text; both below what the server takes. */
+const MOST_AT_ONCE = 100;
+const LARGEST = 40_000;
+
+/** What came of emptying: all is gone, or the server was away with something still waiting. */
+export type Emptied = 'empty' | 'away';
+
+const under = new Map<string, Promise<Emptied>>();
+
+/** Sends what waits for a batch, some at a time, until nothing waits or the server is away. What is refused is set aside, the rest goes on. */
+export function emptyOutbox(queue: EventQueue, batchId: string): Promise<Emptied> {
+  const running = under.get(batchId);
+  if (running) return running;
+  const work = empty(queue, batchId).finally(() => under.delete(batchId));
+  under.set(batchId, work);
+  return work;
+}
+
+async function empty(queue: EventQueue, batchId: string): Promise<Emptied> {
+  for (;;) {
+    const events = chunkOf(await queue.waiting(batchId));
+    if (events.length === 0) return 'empty';
+    const sent = await send('POST', `/api/batches/${batchId}/events`, { events });
+    if (sent.kind === 'away') return 'away';
+    const refused = refusedIn(sent.answer);
+    if (sent.kind === 'refused' && refused.length === 0) {
+      /* refused as a whole: one by one, so that only what is wrong is set aside */
+      if (events.length > 1) {
+        if ((await oneByOne(queue, batchId, events)) === 'away') return 'away';
+        continue;
+      }
+      await queue.refuse(events[0]!.id, sent.error);
+      continue;
+    }
+    for (const { id, error } of refused) await queue.refuse(id, error);
+    const odd = new Set(refused.map(({ id }) => id));
+    await queue.forget(events.map(({ id }) => id).filter((id) => !odd.has(id)));
+  }
+}
+
+async function oneByOne(queue: EventQueue, batchId: string, events: readonly BatchEvent[]): Promise<Emptied> {
+  for (const event of events) {
+    const sent = await send('POST', `/api/batches/${batchId}/events`, { events: [event] });
+    if (sent.kind === 'away') return 'away';
+    if (sent.kind === 'refused') await queue.refuse(event.id, refusedIn(sent.answer)[0]?.error ?? sent.error);
+    else await queue.forget([event.id]);
+  }
+  return 'empty';
+}
+
+function chunkOf(events: readonly BatchEvent[]): BatchEvent[] {
+  let length = 0;
+  return events.slice(0, MOST_AT_ONCE).filter((event, i) => {
+    length += JSON.stringify(event).length + 1;
+    return i === 0 || length < LARGEST;
+  });
+}
+
+function refusedIn(answer: unknown): { id: string; error: string }[] {
+  const told = answer && typeof answer === 'object' && 'refused' in answer ? answer.refused : [];
+  return Array.isArray(told) ? (told as { id: string; error: string }[]) : [];
+}

@@ -1,0 +1,69 @@
+/// <reference lib="webworker" />
+import { CacheFirst, ExpirationPlugin, NetworkFirst, NetworkOnly, type PrecacheEntry, Serwist } from 'serwist';
+import { isKeepRequest, PAGES_CACHE } from './protocol';
+
+declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
+
+/** A page that the server has not answered by then is shown as it was last time, s. */
+const PATIENCE = 3;
+
+/** Pages that are kept. */
+const MOST_PAGES = 40;
+
+const pages = new NetworkFirst({
+  cacheName: PAGES_CACHE,
+  networkTimeoutSeconds: PATIENCE,
+  /* the same page for everyone who asks: what a browser may see is in its cookies, and the cache is that browser's own */
+  matchOptions: { ignoreVary: true },
+  plugins: [
+    new ExpirationPlugin({ maxEntries: MOST_PAGES }),
+    /* only pages that are what was asked for: not the door, not a page that says the database is away */
+    { cacheWillUpdate: async ({ response }) => (response.ok && !response.redirected ? response : null) },
+  ],
+});
+
+const serwist = new Serwist({
+  precacheEntries: self.__SW_MANIFEST,
+  precacheOptions: {
+    cleanupOutdatedCaches: true,
+    /* a worker reads its settings from the fragment of its own address, which a kept answer would replace by an address without one */
+    plugins: [
+      { cachedResponseWillBeUsed: async ({ cachedResponse }) => cachedResponse && withoutAddress(cachedResponse) },
+    ],
+  },
+  /* a new version waits until the cook takes it; never in the middle of a run */
+  skipWaiting: false,
+  clientsClaim: true,
+  runtimeCaching: [
+    { matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/api/'), handler: new NetworkOnly() },
+    { matcher: ({ request }) => request.mode === 'navigate', handler: pages },
+    {
+      matcher: ({ url, sameOrigin }) => sameOrigin && /^\/(_next\/static\/|icon\.svg)/.test(url.pathname),
+      handler: new CacheFirst({ cacheName: 'drubek-files' }),
+    },
+  ],
+});
+serwist.addEventListeners();
+
+function withoutAddress({ body, status, statusText, headers }: Response): Response {
+  return new Response(body, { status, statusText, headers });
+}
+
+self.addEventListener('message', (event) => {
+  if (!isKeepRequest(event.data)) return;
+  const { urls } = event.data;
+  event.waitUntil(keepPages(urls));
+});
+
+/** Fetches pages as the browser itself would and keeps them for when there is no network. */
+async function keepPages(urls: readonly string[]): Promise<void> {
+  const cache = await caches.open(PAGES_CACHE);
+  for (const url of urls) {
+    try {
+      const response = await fetch(url, { credentials: 'same-origin', headers: { accept: 'text/html' } });
+      if (response.ok && !response.redirected) await cache.put(new Request(new URL(url, self.location.href)), response);
+    } catch {
+      return;
+    }
+  }
+}
