@@ -64,6 +64,12 @@ export function followBatch(kitchenId: string, batchId: string, after: number, f
   };
 }
 
+/** Whether someone follows the batch here already, so that it is known to be there. */
+export function isFollowed(kitchenId: string, batchId: string): boolean {
+  const room = rooms.get(`${kitchenId}/${batchId}`);
+  return room !== undefined && room.from !== Infinity && !room.away;
+}
+
 function openRoom(key: string, kitchenId: string, batchId: string): Room {
   const room: Room = {
     cursors: new Set(),

@@ -3,6 +3,7 @@ import { insertAudit } from '@/db/queries/audit';
 import { findBatch } from '@/db/queries/batches';
 import { findInvite, forgetInvites, insertInvite, spendInvite } from '@/db/queries/invites';
 import { deleteMember } from '@/db/queries/members';
+import { forgetKnownSessions } from './sessions';
 import { fail, type Result, succeed, withDatabase } from './result';
 
 /** How long an invitation to a run, and to a kitchen, is good, s. */
@@ -64,7 +65,9 @@ export function acceptInvite(
 /** Takes a member out of the kitchen, with passkeys and devices; the last owner stays. */
 export function removeMember(kitchenId: string, memberId: string, by: string): Promise<Result<null>> {
   return withDatabase(async () => {
-    if (!(await deleteMember(kitchenId, memberId))) return fail({ code: 'last-owner' });
+    const removed = await deleteMember(kitchenId, memberId);
+    forgetKnownSessions();
+    if (!removed) return fail({ code: 'last-owner' });
     await insertAudit(kitchenId, 'member-removed', by);
     return succeed(null);
   });

@@ -22,7 +22,7 @@ import {
 import { claimSession } from '@/db/queries/sessions';
 import { transact } from '@/db/query';
 import { fail, type Result, succeed, withDatabase } from './result';
-import type { Session } from './sessions';
+import { forgetKnownSessions, type Session } from './sessions';
 
 /** Where a ceremony takes place: the name of the host, and the address of its pages. */
 export interface Place {
@@ -105,6 +105,7 @@ export function finishRegistration(
       await claimSession(session.id, memberId, client);
       await insertAudit(kitchenId, 'claimed', session.memberName ?? name, client);
     });
+    forgetKnownSessions();
     return succeed({ codes });
   });
 }

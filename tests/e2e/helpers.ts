@@ -7,9 +7,12 @@ export const INTERVAL = /^\(\d+(–\d+| to beyond the stages)\)$/;
 /** Moves this browser into a kitchen of its own, so that tests do not meet. */
 export async function enterOwnKitchen(page: Page, origin = test.info().project.use.baseURL!): Promise<void> {
   /* past the page, which would begin to forecast for nothing; the menu has tests of its own */
-  const made = await page.request.post('/api/session/enter', { data: { kitchen: 'new' }, headers: { origin } });
+  const made = await page.request.post(`${origin}/api/session/enter`, {
+    data: { kitchen: 'new' },
+    headers: { origin },
+  });
   expect(made.ok()).toBe(true);
-  await page.goto('/');
+  await page.goto(origin);
   await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
   /* the page is alive once it forecasts */
   await expect(page.getByRole('heading', { name: /^Pull after|^Not done/ })).toBeVisible({ timeout: 30_000 });

@@ -1,19 +1,45 @@
-import { expect, test } from '@playwright/test';
+import { type ChildProcess, spawn } from 'node:child_process';
+import { expect, type Page, test } from '@playwright/test';
 import { beginBatch, enterOwnKitchen, fullForecast } from './helpers';
 
+/* a server of its own, so that it can be taken away: what the browser then meets is what it meets without a network */
+const PORT = 3520;
 test.use({ serviceWorkers: 'allow' });
+test.describe.configure({ mode: 'serial' });
+
+let server: ChildProcess | null = null;
+let address = '';
+
+async function plugIn(): Promise<void> {
+  server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', new URL(address).port],
+    { stdio: 'ignore' },
+  );
+  await expect(async () => expect((await fetch(`${address}/api/health`)).ok).toBe(true)).toPass({ timeout: 30_000 });
+}
+
+async function pullThePlug(): Promise<void> {
+  const gone = new Promise((resolve) => server?.once('exit', resolve));
+  server?.kill('SIGKILL');
+  await gone;
+}
+
+test.beforeEach(async () => {
+  address = `http://127.0.0.1:${PORT + test.info().workerIndex}`;
+  await plugIn();
+});
+test.afterEach(() => void server?.kill('SIGKILL'));
 
 /** Waits until the app keeps itself and this page. */
-async function untilKept(page: import('@playwright/test').Page): Promise<void> {
-  await page.waitForFunction(
-    async () => {
+async function untilKept(page: Page): Promise<void> {
+  const isKept = () =>
+    page.evaluate(async () => {
       const { active } = await navigator.serviceWorker.ready;
       const pages = await caches.open('drubek-pages');
-      return active?.state === 'activated' && (await pages.match(location.href)) !== undefined;
-    },
-    undefined,
-    { timeout: 30_000 },
-  );
+      return active?.state === 'activated' && (await pages.match(location.href, { ignoreVary: true })) !== undefined;
+    });
+  await expect.poll(isKept, { timeout: 30_000 }).toBe(true);
 }
 
 test('without a network a cook under way survives a reload and a cold start, and what was told arrives later', async ({
@@ -21,16 +47,18 @@ test('without a network a cook under way survives a reload and a cold start, and
   context,
 }) => {
   test.setTimeout(120_000);
-  await enterOwnKitchen(page);
+  await enterOwnKitchen(page, address);
   await beginBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   await expect(page.getByText('Should look like this now:')).toBeVisible({ timeout: 30_000 });
   await untilKept(page);
   const { pathname } = new URL(page.url());
+  const arrived = page.waitForResponse(/\/events$/);
   await page.keyboard.press('s');
+  await arrived;
   await expect(page.getByRole('button', { name: 'Take back the last tap' })).toBeVisible();
 
-  await context.setOffline(true);
+  await pullThePlug();
   await page.reload();
   await expect(page.getByText(/in the fryer\./)).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText('Should look like this now:')).toBeVisible({ timeout: 30_000 });
@@ -40,11 +68,11 @@ test('without a network a cook under way survives a reload and a cold start, and
   /* the device is switched on again */
   await page.close();
   const again = await context.newPage();
-  await again.goto(pathname);
+  await again.goto(address + pathname);
   await expect(again.getByText(/in the fryer\./)).toBeVisible({ timeout: 30_000 });
   await expect(again.getByText(/1 kept on this device/)).toBeVisible();
 
-  await context.setOffline(false);
+  await plugIn();
   await expect(again.getByText(/kept on this device/)).toHaveCount(0, { timeout: 20_000 });
   const kinds = await again.evaluate(async (path) => {
     const stream = new EventSource(`/api/batches/${path.split('/').pop()}/stream`);
@@ -60,16 +88,16 @@ test('the Bench opens and forecasts without a network, and an edit made there wa
   context,
 }) => {
   test.setTimeout(120_000);
-  await enterOwnKitchen(page);
+  await enterOwnKitchen(page, address);
   const thickness = page.getByRole('textbox', { name: 'Thickness' });
   await thickness.fill('11');
   await thickness.press('Enter');
   await expect(page.getByText('Saved')).toBeVisible();
   await untilKept(page);
-  await context.setOffline(true);
+  await pullThePlug();
   await page.close();
   const again = await context.newPage();
-  await again.goto('/');
+  await again.goto(address);
   await fullForecast(again);
   await again.getByRole('tab', { name: /^Load/ }).click();
   const mass = again.getByRole('textbox', { name: 'Into the basket' });
@@ -79,6 +107,6 @@ test('the Bench opens and forecasts without a network, and an edit made there wa
   await again.reload();
   await again.getByRole('tab', { name: /^Load/ }).click();
   await expect(again.getByRole('textbox', { name: 'Into the basket' })).toHaveValue('430', { timeout: 20_000 });
-  await context.setOffline(false);
+  await plugIn();
   await expect(again.getByText('Saved')).toBeVisible({ timeout: 20_000 });
 });

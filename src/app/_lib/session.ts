@@ -37,6 +37,8 @@ export async function sessionKitchenId(): Promise<string | null> {
 /** The session by which this browser may see a batch: that of a run that was lent to it, else of its kitchen. */
 export async function sessionForBatch(batchId: string): Promise<Result<Session>> {
   const lent = await sessionIn(RUN_COOKIE);
+  /* a database that is away says nothing of what was lent */
+  if (!lent.ok && lent.failure.code === 'database-away') return lent;
   return lent.ok && lent.value.batchId === batchId ? lent : currentSession();
 }
 

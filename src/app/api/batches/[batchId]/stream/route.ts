@@ -3,7 +3,7 @@ import { refusedByLimit } from '@/app/_lib/rate-limit';
 import { sessionForBatch } from '@/app/_lib/session';
 import { hasBatch } from '@/services/batches';
 import { metrics } from '@/services/metrics';
-import { followBatch } from '@/services/follow-batch';
+import { followBatch, isFollowed } from '@/services/follow-batch';
 
 /** A comment this often keeps proxies from closing a quiet stream, and tells a device the server's clock, ms. */
 const HEARTBEAT = 20_000;
@@ -23,8 +23,10 @@ export async function GET(request: Request, { params }: RouteContext<'/api/batch
   const { kitchenId } = session.value;
   const limited = await refusedByLimit(request, 'stream', kitchenId);
   if (limited) return limited;
-  const batch = await hasBatch(kitchenId, batchId.data);
-  if (!batch.ok) return new Response('not here', { status: batch.failure.code === 'not-found' ? 404 : 503 });
+  if (!isFollowed(kitchenId, batchId.data)) {
+    const batch = await hasBatch(kitchenId, batchId.data);
+    if (!batch.ok) return new Response('not here', { status: batch.failure.code === 'not-found' ? 404 : 503 });
+  }
   const cursor = request.headers.get('last-event-id') ?? new URL(request.url).searchParams.get('after') ?? 0;
   const encoder = new TextEncoder();
   let stop: () => void = () => undefined;
