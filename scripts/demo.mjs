@@ -1,13 +1,14 @@
 /* npm run demo: sets everything up, starts the app with the demo kitchen and prints the address. --fresh resets that kitchen. */
-import { createHash } from 'node:crypto';
 import { endApp, portFrom, startApp } from './lib/app.mjs';
 import { ensureBuild } from './lib/build.mjs';
-import { keptSecret, openCluster } from './lib/cluster.mjs';
+import { keptSecret, openCluster, stateFolder } from './lib/cluster.mjs';
 import { ensureDatabase, migrate } from './lib/database.mjs';
 import { ensureDebianPackages, ensureNodeModules } from './lib/packages.mjs';
+import { serveHttps } from './lib/https.mjs';
 import { must, say } from './lib/run.mjs';
 
 const fresh = process.argv.includes('--fresh');
+const secure = process.argv.includes('--https');
 const ownServer = !process.env.DATABASE_URL;
 
 async function main() {
@@ -26,15 +27,14 @@ async function main() {
     secret ??= keptSecret(cluster.folder);
   } else {
     say('Using the server of DATABASE_URL.');
-    /* the same for the same server, so that browsers find their kitchens again after a restart */
-    secret ??= createHash('sha256').update(`drubek session ${databaseUrl}`).digest('hex');
   }
   const stopServer = () => {
     if (cluster?.startedHere) cluster.stop();
   };
   try {
     await migrate(databaseUrl);
-    const env = { DATABASE_URL: databaseUrl, DRUBEK_SECRET: secret, DRUBEK_DEMO: '1' };
+    /* the secret only reads cookies from before sessions stood in rows */
+    const env = { DATABASE_URL: databaseUrl, DRUBEK_DEMO: '1', ...(secret ? { DRUBEK_SECRET: secret } : {}) };
     say(fresh ? 'Resetting the demo kitchen …' : 'Looking after the demo kitchen …');
     must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', ...(fresh ? ['--fresh'] : [])], {
       env: { ...process.env, ...env },
@@ -59,6 +59,14 @@ async function main() {
       stopServer();
       process.exit(1);
     });
+    if (secure) {
+      const { addresses, certFile } = await serveHttps(address, await portFrom(3243), stateFolder());
+      say(`Over TLS for a phone in the same network: ${addresses.join(' or ')}`);
+      say(
+        'The phone will say that it does not know this certificate, as this machine made it itself: go on once, or, so that',
+      );
+      say(`the app also opens without a network, install and trust it on the phone first: ${certFile}`);
+    }
     say('Ctrl-C stops everything this command started.');
     say(`Drubek is ready: ${address}`);
   } catch (error) {

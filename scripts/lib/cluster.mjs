@@ -14,6 +14,13 @@ function stateHome() {
   return join(process.env.XDG_STATE_HOME || join(homedir(), '.local', 'state'), 'drubek');
 }
 
+/** Where this machine keeps what the app made for it, such as a certificate. */
+export function stateFolder() {
+  const folder = stateHome();
+  mkdirSync(folder, { recursive: true });
+  return folder;
+}
+
 /** Runs a PostgreSQL program; the server refuses root, so root hands over to the package's own user. */
 function asServer(program, args) {
   const path = join(postgresBin(), program);

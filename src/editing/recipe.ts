@@ -76,17 +76,19 @@ export interface RecipeReading {
   readonly assumed: readonly string[];
 }
 
+/** How deep a recipe may lie in lists and graphs, and how many lines of it are read. */
+const DEEPEST = 8;
+const MOST_LINES = 500;
+
 /** The longest text that is looked through, characters. */
 const LONGEST_TEXT = 20_000;
 
-function texts(value: unknown): string[] {
+function texts(value: unknown, depth = 0): string[] {
   if (typeof value === 'string') return [value];
-  if (Array.isArray(value)) return value.flatMap(texts);
-  if (value && typeof value === 'object') {
-    const { text, name, itemListElement } = value as Record<string, unknown>;
-    return [...texts(text ?? name), ...texts(itemListElement)];
-  }
-  return [];
+  if (!value || typeof value !== 'object' || depth > DEEPEST) return [];
+  if (Array.isArray(value)) return value.slice(0, MOST_LINES).flatMap((one) => texts(one, depth + 1));
+  const { text, name, itemListElement } = value as Record<string, unknown>;
+  return [...texts(text ?? name, depth + 1), ...texts(itemListElement, depth + 1)];
 }
 
 /** The food whose name stands in the text, longest name first; plurals count. */
@@ -152,13 +154,19 @@ export function planFromRecipe(value: unknown): RecipeReading | null {
   return parsed.success ? { document: parsed.data, understood, assumed } : null;
 }
 
-function findRecipe(value: unknown): Record<string, unknown> | null {
-  if (Array.isArray(value)) return value.map(findRecipe).find((found) => found !== null) ?? null;
-  if (!value || typeof value !== 'object') return null;
+function findRecipe(value: unknown, depth = 0): Record<string, unknown> | null {
+  if (!value || typeof value !== 'object' || depth > DEEPEST) return null;
+  if (Array.isArray(value)) {
+    for (const one of value) {
+      const found = findRecipe(one, depth + 1);
+      if (found) return found;
+    }
+    return null;
+  }
   const node = value as Record<string, unknown>;
   const types = Array.isArray(node['@type']) ? node['@type'] : [node['@type']];
   if (types.includes('Recipe')) return node;
-  return findRecipe(node['@graph']);
+  return findRecipe(node['@graph'], depth + 1);
 }
 
 function withThickness(document: PlanFile, mm: number): PlanFile {
@@ -169,47 +177,47 @@ function withThickness(document: PlanFile, mm: number): PlanFile {
 const clamp = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value));
 
 function millimetresIn(text: string): number | null {
-  const found = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\b/i.exec(text);
+  const found = /(?<!\d)(\d{1,5}(?:[.,]\d{1,5})?)\s{0,9}(mm|cm)\b/i.exec(text);
   if (found) {
     const value = Number(found[1]!.replace(',', '.'));
     return clamp(found[2]!.toLowerCase() === 'cm' ? value * 10 : value, 0.8, 45);
   }
-  const inch = /(\d+)\/(\d+)[\s-]*(?:in\b|inch)/i.exec(text);
+  const inch = /(?<!\d)(\d{1,3})\/(\d{1,3})[\s-]{0,9}(?:in\b|inch)/i.exec(text);
   return inch ? clamp((Number(inch[1]) / Number(inch[2])) * 25.4, 0.8, 45) : null;
 }
 
 function gramsOfFood(text: string): number | null {
-  const found = /(\d+(?:[.,]\d+)?)\s*(kg|g|lb|oz)\b/i.exec(text);
+  const found = /(?<!\d)(\d{1,6}(?:[.,]\d{1,5})?)\s{0,9}(kg|g|lb|oz)\b/i.exec(text);
   if (!found) return null;
   const unit = { kg: 1000, g: 1, lb: 453.6, oz: 28.35 }[found[2]!.toLowerCase()]!;
   return clamp(Math.round(Number(found[1]!.replace(',', '.')) * unit), 20, 3000);
 }
 
 function celsiusIn(text: string): number | null {
-  const celsius = /(\d{2,3})\s*°?\s*C\b/i.exec(text);
+  const celsius = /(\d{2,3})\s{0,9}°?\s{0,9}C\b/i.exec(text);
   if (celsius) return clamp(Number(celsius[1]), 60, 250);
-  const fahrenheit = /(\d{3})\s*°?\s*F\b/i.exec(text);
+  const fahrenheit = /(\d{3})\s{0,9}°?\s{0,9}F\b/i.exec(text);
   return fahrenheit ? clamp(Math.round((Number(fahrenheit[1]) - 32) / 1.8), 60, 250) : null;
 }
 
 function minutesIn(steps: string, cookTime: unknown): number | null {
-  const iso = typeof cookTime === 'string' ? /PT(?:(\d+)H)?(?:(\d+)M)?/.exec(cookTime) : null;
+  const iso = typeof cookTime === 'string' ? /PT(?:(\d{1,3})H)?(?:(\d{1,4})M)?/.exec(cookTime.slice(0, 40)) : null;
   if (iso && (iso[1] ?? iso[2])) return Number(iso[1] ?? 0) * 60 + Number(iso[2] ?? 0);
-  const found = /(\d{1,2})(?:\s*(?:-|–|to)\s*(\d{1,2}))?\s*min/i.exec(steps);
+  const found = /(\d{1,2})(?:\s{0,9}(?:-|–|to)\s{0,9}(\d{1,2}))?\s{0,9}min/i.exec(steps);
   return found ? Number(found[2] ?? found[1]) : null;
 }
 
 function soakIn(text: string): number | null {
-  const found = /soak[^.]*?(\d{1,3})\s*min/i.exec(text);
+  const found = /soak[^.]{0,200}?(\d{1,3})\s{0,9}min/i.exec(text);
   return found ? clamp(Number(found[1]), 0.5, 600) : null;
 }
 
 function oilIn(text: string): number | null {
   const line = text.split('\n').find((one) => /\boil\b/i.test(one));
   if (!line) return null;
-  const grams = /(\d+(?:[.,]\d+)?)\s*(?:g|ml)\b/i.exec(line);
+  const grams = /(?<!\d)(\d{1,5}(?:[.,]\d{1,5})?)\s{0,9}(?:g|ml)\b/i.exec(line);
   if (grams) return clamp(Number(grams[1]!.replace(',', '.')), 0, 200);
-  const spoons = /(\d+(?:[.,/]\d+)?)\s*(tbsp|tablespoons?|tsp|teaspoons?)/i.exec(line);
+  const spoons = /(?<!\d)(\d{1,3}(?:[.,/]\d{1,3})?)\s{0,9}(tbsp|tablespoons?|tsp|teaspoons?)/i.exec(line);
   if (!spoons) return null;
   const [whole, part] = spoons[1]!.split('/');
   const count = part ? Number(whole) / Number(part) : Number(whole!.replace(',', '.'));

@@ -27,3 +27,19 @@ test('a link carries a plan, and a damaged one says so', () => {
   expect(readLink(packPlan(FIRST_PLAN)!)).toMatchObject({ kind: 'plan', from: 'link', document: FIRST_PLAN });
   expect(readLink('xyz')).toMatchObject({ kind: 'refused', lines: [expect.stringMatching(/damaged/)] });
 });
+
+test('whatever is thrown at it is answered at once: endless tags, endless digits, endless depth', () => {
+  const recipe = (line: string) =>
+    JSON.stringify({ '@type': 'Recipe', name: 'x', recipeIngredient: [line], recipeInstructions: line });
+  const bombs = [
+    '<script '.repeat(120_000),
+    `<script type="application/ld+json">${'<script '.repeat(100_000)}`,
+    recipe('1'.repeat(20_000)),
+    recipe(`soak ${'a '.repeat(10_000)}`),
+    recipe('1 '.repeat(10_000)),
+    '['.repeat(500_000),
+    `${'['.repeat(100_000)}${']'.repeat(100_000)}`,
+    `{"@graph":${'[{"@graph":'.repeat(20_000)}1${'}]'.repeat(20_000)}}`,
+  ];
+  for (const bomb of bombs) expect(['refused', 'plan']).toContain(readText(bomb).kind);
+});

@@ -14,6 +14,9 @@ export type Reading =
     }
   | { readonly kind: 'refused'; readonly lines: readonly string[] };
 
+/** The longest tag that is looked into, characters. */
+const LONGEST_TAG = 500;
+
 /** The largest file that is read, bytes. */
 export const LARGEST_FILE = 1_000_000;
 
@@ -35,10 +38,18 @@ export function readText(text: string): Reading {
   return refused(...faultsOf(parsed.error).map((fault) => `${fault.path || 'the file'}: ${fault.message}`));
 }
 
-/** The JSON in a text: the text itself, or what a saved page carries as JSON-LD. */
+/** The JSON in a text: the text itself, or what a saved page carries as JSON-LD. Goes through the text once, whatever stands in it. */
 function jsonIn(text: string): string {
-  const inPage = /<script[^>]*application\/ld\+json[^>]*>([\s\S]*?)<\/script>/i.exec(text);
-  return inPage ? inPage[1]! : text;
+  const page = text.toLowerCase();
+  for (let from = page.indexOf('<script'); from >= 0; from = page.indexOf('<script', from + 1)) {
+    const open = page.indexOf('>', from);
+    if (open < 0) break;
+    /* a tag is no longer than this; what is longer is none */
+    if (open - from > LONGEST_TAG || !page.slice(from, open).includes('application/ld+json')) continue;
+    const close = page.indexOf('</script', open);
+    if (close >= 0) return text.slice(open + 1, close);
+  }
+  return text;
 }
 
 const LINK_WORDS: Record<Exclude<LinkFault['code'], 'not-a-plan'>, string> = {
