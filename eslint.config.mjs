@@ -5,7 +5,16 @@ import prettier from 'eslint-config-prettier';
 const forbiddenInCore = ['Date', 'performance', 'process', 'fetch', 'console', 'window', 'document', 'crypto'];
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'] },
+  {
+    ignores: [
+      '.next/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'test-results/**',
+      'playwright-report/**',
+      'public/service-worker.js',
+    ],
+  },
   ...nextVitals,
   ...nextTypescript,
   prettier,

@@ -22,7 +22,8 @@ import {
 import { claimSession } from '@/db/queries/sessions';
 import { transact } from '@/db/query';
 import { fail, type Result, succeed, withDatabase } from './result';
-import { forgetKnownSessions, type Session } from './sessions';
+import type { Session } from '@/schemas/access';
+import { forgetKnownSessions } from './sessions';
 
 /** Where a ceremony takes place: the name of the host, and the address of its pages. */
 export interface Place {

@@ -1,7 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { removeForgottenKitchens } from '@/db/queries/archive';
 import { transact } from '@/db/query';
-import { type Audited, insertAudit, listAudit } from '@/db/queries/audit';
+import { insertAudit, listAudit } from '@/db/queries/audit';
 import { listMembers } from '@/db/queries/members';
 import {
   deleteSession,
@@ -13,6 +13,7 @@ import {
   type SessionRow,
   touchSession,
 } from '@/db/queries/sessions';
+import type { Access, Audited, Session } from '@/schemas/access';
 import { fail, type Result, succeed, withDatabase } from './result';
 
 /** How long a device stays in a kitchen without coming back, and with a run that was lent to it, s. */
@@ -21,26 +22,6 @@ const LENT_FOR = 24 * 3600;
 
 /** A token is exchanged for another after this long, s. Source: chosen, a week. */
 const RENEW_AFTER = 7 * 24 * 3600;
-
-/** What a device may do: an owner everything, a cook all but removing people and the kitchen, a follower one run. */
-export type Role = 'owner' | 'cook' | 'follower';
-
-/** A device that is in a kitchen. */
-export interface Session {
-  readonly id: string;
-  readonly kitchenId: string;
-  readonly memberId: string | null;
-  readonly memberName: string | null;
-  readonly role: Role;
-  /** the only batch it may see, or null */
-  readonly batchId: string | null;
-  /** whether anyone can sign in to the kitchen */
-  readonly claimed: boolean;
-  readonly device: string;
-  /** ms since 1970 */
-  readonly seenAt: number;
-  readonly createdAt: number;
-}
 
 /** A session is looked up anew after this long, ms: a device that another process took out is out by then. */
 const KNOWN_FOR = 1000;
@@ -137,18 +118,6 @@ export function endSession(kitchenId: string, sessionId: string, what: Audited, 
     await insertAudit(kitchenId, what, who);
     return succeed(null);
   });
-}
-
-/** Who and which devices are in a kitchen, and what was done about them. */
-export interface Access {
-  readonly members: readonly {
-    readonly id: string;
-    readonly name: string;
-    readonly role: 'owner' | 'cook';
-    readonly passkeys: number;
-  }[];
-  readonly devices: readonly Session[];
-  readonly audit: readonly { readonly what: Audited; readonly who: string; readonly at: number }[];
 }
 
 /** Everything about who may come in. */

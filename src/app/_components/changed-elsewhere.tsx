@@ -5,7 +5,7 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { planDifferences } from '@/ui/words/plan-differences';
-import type { Elsewhere } from './use-saving';
+import type { Elsewhere } from './read-elsewhere';
 
 /** Asks what to do with a plan that another tab or device changed in the meantime; nothing is written over unasked. */
 export function ChangedElsewhere({

@@ -1,6 +1,12 @@
 import { z } from 'zod';
 import { type PlanFile, planFileSchema } from '@/schemas/plan-file';
-import type { Elsewhere } from './use-saving';
+
+/** What another tab or device made of the plan in the meantime. */
+export interface Elsewhere {
+  readonly revision: number;
+  /** null where it cannot be read */
+  readonly document: PlanFile | null;
+}
 
 const schema = z.object({ code: z.literal('changed-elsewhere'), revision: z.int(), document: z.unknown() });
 

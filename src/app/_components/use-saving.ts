@@ -5,18 +5,12 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { send } from '@/ui/send';
 import { writePlanFile } from '@/schemas/write-plan';
 import { forgetUnsaved, keepUnsaved, unsavedPlan } from '@/ui/outbox/unsaved-plans';
+import type { Elsewhere } from './read-elsewhere';
 import { knownRevision } from './plan-shelf';
 
 /** Waits this long after the last release before it saves, and before it tries again, ms. */
 const SETTLE = 400;
 const RETRY = 4000;
-
-/** What another tab or device made of the plan in the meantime. */
-export interface Elsewhere {
-  readonly revision: number;
-  /** null where it cannot be read */
-  readonly document: PlanFile | null;
-}
 
 /** What came of one save. */
 type Stored = 'stored' | 'refused' | 'away';

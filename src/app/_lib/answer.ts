@@ -7,7 +7,7 @@ import type { Failure, Result } from '@/services/result';
 import { log } from '@/services/log';
 import { metrics } from '@/services/metrics';
 import type { Limited } from '@/services/limits';
-import type { Role, Session } from '@/services/sessions';
+import type { Role, Session } from '@/schemas/access';
 import { refusedByLimit } from './rate-limit';
 import { currentSession } from './session';
 

@@ -5,7 +5,8 @@ import { connection, type NextResponse } from 'next/server';
 import type { Kitchen } from '@/schemas/kitchen';
 import { loadKitchen } from '@/services/kitchen';
 import type { Result } from '@/services/result';
-import { readSession, type Session, SESSION_AGE } from '@/services/sessions';
+import type { Session } from '@/schemas/access';
+import { readSession, SESSION_AGE } from '@/services/sessions';
 import { OTHERS_COOKIE, RUN_COOKIE, SESSION_COOKIE, SECURE_PREFIX } from './cookie-names';
 
 /** Most kitchens that a browser keeps beside the one it is in. */

@@ -1,18 +1,5 @@
+import type { Audited } from '@/schemas/access';
 import { change, list, type Runner } from '../query';
-
-/** What is written down of a kitchen. */
-export type Audited =
-  | 'claimed'
-  | 'joined'
-  | 'signed-in'
-  | 'signed-out'
-  | 'member-removed'
-  | 'device-removed'
-  | 'run-lent'
-  | 'exported'
-  | 'imported'
-  | 'removed'
-  | 'kept';
 
 export interface AuditRow {
   what: Audited;

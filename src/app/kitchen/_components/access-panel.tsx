@@ -8,7 +8,7 @@ import { LocalTime } from '@/ui/local-time';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { makePasskey } from '@/ui/sign-in';
-import type { Access, Role } from '@/services/sessions';
+import type { Access, Role } from '@/schemas/access';
 
 const ROLE_WORDS: Record<Role, string> = {
   owner: 'owner',
