@@ -6,12 +6,15 @@ import type { PlanFile } from '../schemas/plan-file';
 import { type Coach, createCoach } from '../workers/coach/client';
 import type { Correction } from '../workers/coach/protocol';
 
-/** What was learnt in a run from what was told; null until the first answer. `plannedDone` in s. */
+const AS_NOW: readonly PlanFile[] = [];
+
+/** What was learnt in a run from what was told; null until the first answer. `plannedDone` in s. @param then the plan as it was at each observation; as now unless given */
 export function useCorrection(
   document: PlanFile,
   observations: readonly Observation[],
   elapsed: number,
   plannedDone: number | null,
+  then: readonly PlanFile[] = AS_NOW,
 ): Correction | null {
   const [correction, setCorrection] = useState<Correction | null>(null);
   const coach = useRef<Coach | null>(null);
@@ -32,7 +35,7 @@ export function useCorrection(
     };
   }, []);
   useEffect(() => {
-    coach.current?.correct(document, observations, now.current, plannedDone);
-  }, [document, observations, plannedDone]);
+    coach.current?.correct(document, observations, then, now.current, plannedDone);
+  }, [document, observations, then, plannedDone]);
   return correction;
 }

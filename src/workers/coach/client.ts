@@ -5,7 +5,13 @@ import type { CoachService, Correction } from './protocol';
 
 /** A worker that corrects one run. */
 export interface Coach {
-  correct(document: PlanFile, observations: readonly Observation[], now: number, plannedDone: number | null): void;
+  correct(
+    document: PlanFile,
+    observations: readonly Observation[],
+    then: readonly PlanFile[],
+    now: number,
+    plannedDone: number | null,
+  ): void;
   end(): void;
 }
 
@@ -15,8 +21,8 @@ export function createCoach(onCorrection: (correction: Correction) => void): Coa
   const service = wrap<CoachService>(worker);
   const report = proxy(onCorrection);
   return {
-    correct: (document, observations, now, plannedDone) =>
-      void service.correct(document, observations, now, plannedDone, report).catch(() => undefined),
+    correct: (document, observations, then, now, plannedDone) =>
+      void service.correct(document, observations, then, now, plannedDone, report).catch(() => undefined),
     end: () => worker.terminate(),
   };
 }

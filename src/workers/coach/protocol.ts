@@ -20,10 +20,13 @@ export interface CoachService {
   /**
    * Takes in what is new and reports: at once by weight, then after drawing anew, then with advice. An observation that was
    * taken back starts over. A newer call ends the work on an older one.
+   * @param then the plan as it was at each observation, so that a device that takes them all in at once learns the same as one
+   * that was there
    */
   correct(
     document: PlanFile,
     observations: readonly Observation[],
+    then: readonly PlanFile[],
     now: number,
     plannedPull: number | null,
     report: (correction: Correction) => void,

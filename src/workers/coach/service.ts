@@ -3,6 +3,7 @@ import { type Filter, observe, refresh, replanFilter, startFilter } from '../../
 import type { Observation } from '../../core/coach/observation';
 import { pullOf, meanUnknowns } from '../../core/coach/particles';
 import { planFromFile } from '../../schemas/plan-from-file';
+import type { PlanFile } from '../../schemas/plan-file';
 import type { CoachService } from './protocol';
 
 const SEED = 1;
@@ -19,7 +20,7 @@ export function createCoachService(): CoachService {
   let told: string[] = [];
   let calls = 0;
   return {
-    async correct(document, observations, now, plannedPull, report) {
+    async correct(document, observations, then, now, plannedPull, report) {
       const call = ++calls;
       const isOld = async () => {
         await breathe();
@@ -27,13 +28,19 @@ export function createCoachService(): CoachService {
       };
       if (await isOld()) return;
       const plan = planFromFile(document);
-      const key = JSON.stringify(document.cook);
       const all = observations.map((observation) => JSON.stringify(observation));
       if (!filter || !told.every((one, i) => one === all[i])) {
-        filter = startFilter(plan, SEED);
+        const first = then[0] ?? document;
+        filter = startFilter(planFromFile(first), SEED);
+        planned = JSON.stringify(first.cook);
         told = [];
-      } else if (key !== planned) filter = replanFilter(filter, plan);
-      planned = key;
+      }
+      const goOn = (from: Filter, as: PlanFile): Filter => {
+        const key = JSON.stringify(as.cook);
+        if (key === planned) return from;
+        planned = key;
+        return replanFilter(from, planFromFile(as));
+      };
       let current: Filter = filter;
       const answer = (advice: Advice | null) =>
         report({
@@ -44,13 +51,16 @@ export function createCoachService(): CoachService {
         });
       for (const [i, observation] of observations.entries()) {
         if (i < told.length) continue;
-        current = observe(current, observation as Observation);
+        const as = then[i] ?? document;
+        current = observe(goOn(current, as), observation as Observation);
         answer(null);
-        current = refresh(current, plan);
+        current = refresh(current, planFromFile(as));
         told.push(all[i]!);
         filter = current;
         if (await isOld()) return;
       }
+      current = goOn(current, document);
+      filter = current;
       answer(null);
       if (observations.length === 0 || (await isOld())) return;
       const likelyPull = pullOf(current.particles).p50;

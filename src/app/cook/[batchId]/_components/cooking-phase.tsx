@@ -25,7 +25,7 @@ import { openingText } from '@/ui/words/opening-text';
 import type { Devices } from '@/ui/devices/use-devices';
 import { Answers } from './answers';
 import { CookButtons } from './cook-buttons';
-import { effectivePlan, PLANNING_STEP } from './effective-plan';
+import { effectivePlan, planAsOf, PLANNING_STEP } from './effective-plan';
 import { Judging, judgedAs } from './judging';
 import { Learnt } from './learnt';
 import { LoadsClock } from './loads-clock';
@@ -85,7 +85,12 @@ export function CookingPhase({
   const planningTime = Math.floor(elapsed / PLANNING_STEP) * PLANNING_STEP;
   const document = useMemo(() => effectivePlan(batch.document, run, planningTime), [batch.document, run, planningTime]);
   const plannedPull = batch.forecast.done_min === null ? null : batch.forecast.done_min * 60;
-  const correction = useCorrection(document, run.observations, elapsed, plannedPull);
+  const then = useMemo(
+    () => run.observations.map(({ time }) => planAsOf(batch.document, run, time)),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- what was is changed by what is told, not by the clock
+    [batch.document, run.observations],
+  );
+  const correction = useCorrection(document, run.observations, elapsed, plannedPull, then);
   const learnt = correction && correction.taken > 0 ? correction.unknowns : AS_EXPECTED;
   const live = useForecast(document, false, learnt);
   const current = useMemo(() => planFromFile(document), [document]);
