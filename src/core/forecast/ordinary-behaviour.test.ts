@@ -148,6 +148,20 @@ describe('loads', () => {
   });
 });
 
+test('thick sticks that would come out right for two minutes unshaken are shaken, as that makes it several', () => {
+  const thick = planOf({
+    cut: { shape: 'stick', thickness_mm: 14, length_mm: 70 },
+    cook: { stages: [{ minutes: 40, temperature_c: 195 }] },
+  });
+  const widthOf = (events: typeof thick.events) => {
+    const { window } = forecastPlan({ ...thick, events });
+    return window.held ? window.to - window.from : 0;
+  };
+  const chosen = chooseOpenings(thick, 1);
+  expect(chosen.length).toBeGreaterThan(0);
+  expect(widthOf(chosen)).toBeGreaterThan(1.5 * widthOf([]));
+});
+
 test('openings are chosen before the pull: kale is not shaken when it is burnt, a heap of sticks is', () => {
   const kale = planOf({
     food: 'kale',

@@ -8,23 +8,43 @@ const MOST_OPENINGS = 5;
 /** Evenness given up for fewer openings. Source: assumed, one piece in twenty. */
 const WORTH_AN_OPENING = 0.05;
 
+/** A stretch in which enough pieces are right that nobody misses it, s, and the share of the longest that will do where none is that long. Source: assumed; a cook turns to the table for a minute or two. */
+const LONG_ENOUGH = 180;
+const NEARLY_LONGEST = 0.7;
+
+interface Tried {
+  readonly events: readonly CookEvent[];
+  readonly share: number;
+  /** s for which at least 80 % are right; 0 when never */
+  readonly width: number;
+}
+
+function tryOut(plan: Plan, events: readonly CookEvent[], seed: number): Tried {
+  const { peak, window } = forecastPlan({ ...plan, events }, seed);
+  return { events, share: peak.share, width: window.held ? window.to - window.from : 0 };
+}
+
 /**
- * The fewest openings that reach nearly the best evenness, spread over the cook up to its own moment to pull; those that
+ * The fewest openings that reach nearly the best evenness for nearly as long as can be, or for long enough, spread over the cook up to its own moment to pull; those that
  * carry something stay where they are. Cost: a forecast for each number tried, six at most; most plans need two.
  * @param action what is done at each; as the plan has it, or a shake
  */
 export function chooseOpenings(plan: Plan, seed: number, action: CookAction = mixingOf(plan)): readonly CookEvent[] {
   const others = plan.events.filter((event) => !isMixing(event.action));
   const unshaken = forecastPlan({ ...plan, events: others }, seed);
-  const tried = [{ events: others, share: unshaken.peak.share }];
-  /* nothing can be better than all right: what is nearly that need not be compared */
-  for (let count = 1; count <= MOST_OPENINGS && tried.at(-1)!.share < 1 - WORTH_AN_OPENING; count++) {
+  const { peak, window } = unshaken;
+  const tried: Tried[] = [{ events: others, share: peak.share, width: window.held ? window.to - window.from : 0 }];
+  const isGood = ({ share, width }: Tried) => share >= 1 - WORTH_AN_OPENING && width >= LONG_ENOUGH;
+  /* nothing need be better than all right for long enough: what is nearly that is not compared with more */
+  for (let count = 1; count <= MOST_OPENINGS && !isGood(tried.at(-1)!); count++) {
     const spread = spreadOpenings(count, unshaken.pull.time / 60).map((minute) => ({ time: minute * 60, action }));
     const events = [...others, ...spread];
-    tried.push({ events, share: forecastPlan({ ...plan, events }, seed).peak.share });
+    tried.push(tryOut(plan, events, seed));
   }
   const best = Math.max(...tried.map(({ share }) => share));
-  return tried.find(({ share }) => share >= best - WORTH_AN_OPENING)!.events;
+  const even = tried.filter(({ share }) => share >= best - WORTH_AN_OPENING);
+  const longest = Math.max(...even.map(({ width }) => width));
+  return even.find(({ width }) => width >= Math.min(LONG_ENOUGH, NEARLY_LONGEST * longest))!.events;
 }
 
 function mixingOf(plan: Plan): CookAction {
