@@ -80,6 +80,9 @@ test('every page carries a strict policy and runs without breaking it', async ({
   page.on('console', (message) => {
     if (message.type() === 'error') complaints.push(message.text());
   });
+  /* past the door, which sends a browser on by itself */
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: /^Kitchen:/ })).toBeVisible();
   for (const path of ['/', '/cook', '/log']) {
     const response = await page.goto(path);
     const policy = response!.headers()['content-security-policy']!;

@@ -84,3 +84,13 @@ test('a server that is away leaves everything where it is; two at once send once
   await Promise.all([emptyOutbox(queue, BATCH), emptyOutbox(queue, BATCH)]);
   expect(fetchMock).toHaveBeenCalledTimes(1);
 });
+
+test('what comes in while the outbox is being emptied goes along before it is said to be empty', async () => {
+  const { queue, waiting } = queueOf(1);
+  const late: BatchEvent = { ...waiting[0]!, id: '00000000-0000-4000-8000-999999999999' };
+  const first = emptyOutbox(queue, BATCH);
+  await queue.keep(BATCH, late);
+  await Promise.all([first, emptyOutbox(queue, BATCH)]);
+  expect(fetchMock.mock.calls.flatMap(eventsIn).map(({ id }) => id)).toContain(late.id);
+  expect(waiting).toHaveLength(0);
+});

@@ -9,14 +9,17 @@ const LARGEST = 40_000;
 /** What came of emptying: all is gone, or the server was away with something still waiting. */
 export type Emptied = 'empty' | 'away';
 
-const under = new Map<string, Promise<Emptied>>();
+const under = new Map<string, Promise<unknown>>();
 
 /** Sends what waits for a batch, some at a time, until nothing waits or the server is away. What is refused is set aside, the rest goes on. */
 export function emptyOutbox(queue: EventQueue, batchId: string): Promise<Emptied> {
-  const running = under.get(batchId);
-  if (running) return running;
-  const work = empty(queue, batchId).finally(() => under.delete(batchId));
+  /* one at a time; who comes later has what it brought looked at as well */
+  const work = (under.get(batchId) ?? Promise.resolve()).then(() => empty(queue, batchId));
   under.set(batchId, work);
+  const tidy = () => {
+    if (under.get(batchId) === work) under.delete(batchId);
+  };
+  void work.then(tidy, tidy);
   return work;
 }
 

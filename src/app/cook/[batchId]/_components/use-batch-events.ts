@@ -47,7 +47,7 @@ export function useBatchEvents(
   const [clockOffset, setClockOffset] = useState(0);
   const queue = useRef<Promise<EventQueue> | null>(null);
   /* what is told and not yet known to have arrived, for the moment in which the page is left */
-  const leaving = useRef(new Map<string, BatchEvent>());
+  const leaving = useRef(new Map<string, { event: BatchEvent; kept: boolean }>());
   const otherTabs = useRef<BroadcastChannel | null>(null);
   const newest = useRef(seq);
   /* ms by which this device's clock is behind the server's, and the run's clock behind it */
@@ -72,7 +72,7 @@ export function useBatchEvents(
     const emptied = await emptyOutbox(kept, batchId);
     const [left, refused] = [await kept.waiting(batchId), await kept.setAside(batchId)];
     const waiting = new Set(left.map(({ id }) => id));
-    for (const id of leaving.current.keys()) if (!waiting.has(id)) leaving.current.delete(id);
+    for (const [id, { kept: isKept }] of leaving.current) if (isKept && !waiting.has(id)) leaving.current.delete(id);
     /* what is only on its way is not said to wait */
     setUnsent({ count: emptied === 'away' ? left.length : 0, lasts: kept.lasts, refused });
   }, [batchId]);
@@ -110,7 +110,7 @@ export function useBatchEvents(
   useEffect(() => {
     /* the queue keeps them as well; sending twice stores once */
     const onLeave = () => {
-      const last = [...leaving.current.values()].slice(-100);
+      const last = [...leaving.current.values()].slice(-100).map(({ event }) => event);
       if (last.length > 0) void send('POST', `/api/batches/${batchId}/events`, { events: last }, true);
     };
     window.addEventListener('pagehide', onLeave);
@@ -195,9 +195,15 @@ export function useBatchEvents(
         detail,
       };
       learn([event]);
-      leaving.current.set(event.id, event);
+      const own = { event, kept: false };
+      leaving.current.set(event.id, own);
       otherTabs.current?.postMessage(event);
-      void (queue.current ??= openQueue()).then((kept) => kept.keep(batchId, event)).then(flush);
+      void (queue.current ??= openQueue())
+        .then((kept) => kept.keep(batchId, event))
+        .then(() => {
+          own.kept = true;
+          return flush();
+        });
     },
     [batchId, flush, learn, clock, clockOffset],
   );
