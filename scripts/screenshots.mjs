@@ -171,7 +171,7 @@ try {
   await rehearsal.waitForTimeout(2000);
   await shot('cook-judging');
   await rehearsal.keyboard.press('d');
-  await rehearsal.getByText(/of their bite on a rack/).waitFor();
+  await rehearsal.getByText(/on a rack, .* in an oven/).waitFor();
   await shot('cook-after');
 } finally {
   await browser.close();
