@@ -49,10 +49,9 @@ async function main() {
   await migrateInTurn(databaseUrl);
   if (ending) return;
   const port = Number(process.env.PORT) || 3210;
-  const started = await startApp('start', port, {
-    DATABASE_URL: databaseUrl,
-    DRUBEK_LOG: process.env.DRUBEK_LOG ?? 'json',
-  });
+  const env = { DATABASE_URL: databaseUrl, DRUBEK_LOG: process.env.DRUBEK_LOG ?? 'json' };
+  /* the log goes where ours goes */
+  const started = await startApp('start', port, env, ['ignore', 'inherit', 'inherit']);
   app = started.app;
   if (ending) return endApp(app);
   app.on('exit', () => {
