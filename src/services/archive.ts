@@ -15,6 +15,9 @@ import { fail, type Result, succeed, withDatabase } from './result';
 export const LARGEST_ARCHIVE = 20_000_000;
 const LARGEST_UNPACKED = 200_000_000;
 
+/** Rows that go in with one query. */
+const ROWS_AT_ONCE = 500;
+
 /** Most rows of a table. */
 const MOST_ROWS = 200_000;
 
@@ -130,13 +133,15 @@ export async function importKitchen(
   const idOf = (id: unknown) => (manifest.kitchen_id === kitchenId ? id : v5(String(id), kitchenId));
   return withDatabase(async () => {
     const added = await transact(async (client) => {
-      await client.query('SET LOCAL statement_timeout = 60000');
       let count = 0;
       for (const table of TABLES) {
         const own = rows[table].map((row) =>
           Object.fromEntries(Object.entries(row).map(([key, value]) => [key, IDS.has(key) ? idOf(value) : value])),
         );
-        count += await insertArchived(kitchenId, table, own, client);
+        /* in pieces, each of which is through long before a query is given up */
+        for (let from = 0; from < own.length; from += ROWS_AT_ONCE) {
+          count += await insertArchived(kitchenId, table, own.slice(from, from + ROWS_AT_ONCE), client);
+        }
       }
       await insertAudit(kitchenId, 'imported', by, client);
       return count;

@@ -43,8 +43,10 @@ export async function withDatabase<T>(work: () => Promise<Result<T>>): Promise<R
       return await work();
     } catch (error) {
       if (mayTryAgain(error) && tries < TRIES) continue;
-      if (isDatabaseAway(error) || isTooMany(error) || mayTryAgain(error)) return fail({ code: 'database-away' });
+      if (isDatabaseAway(error) || isTooMany(error)) return fail({ code: 'database-away' });
+      /* a doublet that stays one is a fault of the value, not of the moment */
       if (isRefusedValue(error)) return fail({ code: 'unstorable' });
+      if (mayTryAgain(error)) return fail({ code: 'database-away' });
       throw error;
     }
   }
