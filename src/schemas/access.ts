@@ -26,6 +26,8 @@ export interface Session {
   readonly batchId: string | null;
   /** whether anyone can sign in to the kitchen */
   readonly claimed: boolean;
+  /** whether it is the demo kitchen, which nobody can claim or fill */
+  readonly isDemo: boolean;
   readonly device: string;
   /** ms since 1970 */
   readonly seenAt: number;

@@ -42,8 +42,8 @@ function hashOf(token: string): Buffer {
 }
 
 function sessionOf(row: SessionRow): Session {
-  /* before a kitchen is claimed, whoever is in it is its owner */
-  const role = row.batch_id ? 'follower' : (row.role ?? (row.claimed ? 'cook' : 'owner'));
+  /* before a kitchen is claimed, whoever is in it is its owner; the demo kitchen is everybody's and nobody's */
+  const role = row.batch_id ? 'follower' : (row.role ?? (row.claimed || row.is_demo ? 'cook' : 'owner'));
   return {
     id: row.session_id,
     kitchenId: row.kitchen_id,
@@ -52,6 +52,7 @@ function sessionOf(row: SessionRow): Session {
     role,
     batchId: row.batch_id,
     claimed: row.claimed,
+    isDemo: row.is_demo,
     device: row.device,
     seenAt: row.seen_at.getTime(),
     createdAt: row.created_at.getTime(),

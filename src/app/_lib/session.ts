@@ -24,9 +24,10 @@ async function sessionIn(name: string): Promise<Result<Session>> {
   return token ? readSession(token) : { ok: false, failure: { code: 'not-found' } };
 }
 
-/** The session of this browser in its kitchen. */
-export function currentSession(): Promise<Result<Session>> {
-  return sessionIn(SESSION_COOKIE);
+/** The session of this browser in its kitchen. The token of a run that was lent opens no kitchen, whichever cookie it is put into. */
+export async function currentSession(): Promise<Result<Session>> {
+  const session = await sessionIn(SESSION_COOKIE);
+  return session.ok && session.value.batchId !== null ? { ok: false, failure: { code: 'not-found' } } : session;
 }
 
 /** The kitchen of this browser, or null where it is in none or the database is away. */

@@ -11,6 +11,7 @@ export interface SessionRow {
   batch_id: string | null;
   /** whether the kitchen has a member at all */
   claimed: boolean;
+  is_demo: boolean;
   device: string;
   created_at: Date;
   seen_at: Date;
@@ -18,8 +19,8 @@ export interface SessionRow {
 
 const SELECT = `SELECT s.session_id, s.kitchen_id, s.member_id, m.name AS member_name, m.role, s.batch_id,
     EXISTS (SELECT FROM members AS any_member WHERE any_member.kitchen_id = s.kitchen_id) AS claimed,
-    s.device, s.created_at, s.seen_at
-  FROM sessions AS s LEFT JOIN members AS m USING (kitchen_id, member_id)`;
+    k.is_demo, s.device, s.created_at, s.seen_at
+  FROM sessions AS s JOIN kitchens AS k USING (kitchen_id) LEFT JOIN members AS m USING (kitchen_id, member_id)`;
 
 /** The session of a token that has not run out, or null. */
 export async function findSession(tokenHash: Buffer): Promise<SessionRow | null> {

@@ -31,8 +31,8 @@ export async function GET(request: Request) {
 export async function POST(request: Request) {
   const session = await currentSession();
   if (!session.ok) return answerFailure(session.failure);
-  const { kitchenId, role, memberName, device } = session.value;
-  if (role === 'follower') return answerFailure({ code: 'not-allowed' });
+  const { kitchenId, isDemo, memberName, device } = session.value;
+  if (isDemo) return answerFailure({ code: 'not-allowed' });
   const limited = await refusedByLimit(request, 'archive', kitchenId);
   if (limited) return limited;
   if (Number(request.headers.get('content-length') ?? 0) > LARGEST_ARCHIVE)

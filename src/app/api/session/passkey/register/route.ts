@@ -13,13 +13,15 @@ const response = z.looseObject({ id: z.string().max(1024), rawId: z.string().max
 /** Begins the making of a passkey. */
 export async function POST(request: Request) {
   return answerChange(request, z.strictObject({ name }), (_, body, session) =>
-    session.batchId ? Promise.resolve(fail({ code: 'not-allowed' })) : beginRegistration(body.name, placeOf(request)),
+    session.isDemo ? Promise.resolve(fail({ code: 'not-allowed' })) : beginRegistration(body.name, placeOf(request)),
   );
 }
 
 /** Keeps the passkey; the first one claims the kitchen. */
 export async function PUT(request: Request) {
   return answerChange(request, z.strictObject({ name, response }), (_, body, session) =>
-    finishRegistration(session, body.name, body.response as unknown as RegistrationResponseJSON, placeOf(request)),
+    session.isDemo
+      ? Promise.resolve(fail({ code: 'not-allowed' }))
+      : finishRegistration(session, body.name, body.response as unknown as RegistrationResponseJSON, placeOf(request)),
   );
 }
