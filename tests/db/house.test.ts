@@ -9,6 +9,7 @@ import { acceptInvite, inviteCook, inviteDevice, peekInvite } from '@/services/i
 import { createKitchen, loadFryers, loadKitchen } from '@/services/kitchen';
 import { mayRequest } from '@/services/limits';
 import { keepVersion, loadPlan, loadVersions, savePlan } from '@/services/plans';
+import { succeed, withDatabase } from '@/services/result';
 import { endSession, exchangeToken, loadAccess, openSession, readSession } from '@/services/sessions';
 
 const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 24, window: null, first_check_min: 17 };
@@ -130,6 +131,42 @@ test('a session opens its kitchen until it is ended; its token can be exchanged'
   expect((await value(loadAccess(id))).audit).toMatchObject([{ what: 'signed-out', who: 'a laptop' }]);
   const { rows } = await database().query('SELECT count(*)::int AS n FROM sessions WHERE kitchen_id = $1', [id]);
   expect(rows[0]).toEqual({ n: 0 });
+});
+
+test('whoever is in the demo kitchen is a cook, never its owner', async () => {
+  const made = await database().query<{ kitchen_id: string }>(
+    `INSERT INTO kitchens (name, is_demo) VALUES ('Larder', true)
+     ON CONFLICT (is_demo) WHERE is_demo DO UPDATE SET name = EXCLUDED.name RETURNING kitchen_id`,
+  );
+  const token = await value(openSession({ kitchenId: made.rows[0]!.kitchen_id, device: 'a stranger' }));
+  expect(await value(readSession(token))).toMatchObject({ role: 'cook', isDemo: true });
+  expect(await removeKitchen(made.rows[0]!.kitchen_id, 'Larder', 'a stranger')).toMatchObject({ ok: false });
+});
+
+test('an archive larger than one query takes comes in whole', async () => {
+  const { id } = await kitchen();
+  const batchId = await batchIn(id);
+  for (let from = 0; from < 1200; from += 200) {
+    await appendEvents(
+      id,
+      batchId,
+      Array.from({ length: 200 }, (_, i) => event('more-time', (from + i) / 100)),
+    );
+  }
+  const { bytes } = await value(exportKitchen(id, 'test'));
+  const other = await kitchen();
+  await database().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
+  expect((await value(importKitchen(other.id, bytes, 'test'))).same).toBe(true);
+  expect((await value(loadLog(other.id))).batches[0]!.events).toHaveLength(1200);
+});
+
+test('a doublet that stays one is refused, not called an outage', async () => {
+  const twice = () =>
+    withDatabase(async () => {
+      await database().query(`INSERT INTO batch_event_kinds (kind) VALUES ('loaded')`);
+      return succeed(null);
+    });
+  expect(await twice()).toEqual({ ok: false, failure: { code: 'unstorable' } });
 });
 
 test('an invitation to a run lends the run, one to the kitchen the kitchen; looking uses nothing up', async () => {

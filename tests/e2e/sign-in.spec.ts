@@ -128,6 +128,14 @@ test('a device that follows a run sees this run and nothing else of the kitchen'
   await expect(phone.getByRole('navigation', { name: 'Rooms' }).getByRole('link')).toHaveCount(0);
   await phone.keyboard.press('b');
   await expect(page.getByText('Should look like this now:')).toBeVisible({ timeout: 30_000 });
+  /* nor does the token of the run open the kitchen from another cookie */
+  const lent = (await other.cookies()).find(({ name }) => name === 'drubek_run')!;
+  const thief = await browser.newContext({ baseURL: ORIGIN });
+  await thief.addCookies([{ ...lent, name: 'drubek_session' }]);
+  const headers = { origin: ORIGIN };
+  expect((await thief.request.put('/api/kitchen/units', { data: { unitSystem: 'us' }, headers })).status()).toBe(401);
+  expect((await thief.request.get('/api/kitchen/archive')).status()).toBe(404);
+  await thief.close();
   /* its own kitchen is still its own */
   await phone.goto('/log');
   await expect(phone.getByText(/No batch yet/)).toBeVisible();
