@@ -172,6 +172,7 @@ test('the three heaviest slips are shown, heaviest first', async () => {
   jest.useFakeTimers();
   render(<SensitivityList document={FIRST_PLAN} />);
   expect(screen.getByText(/Trying what may slip/)).toBeInTheDocument();
+  expect(screen.queryByRole('list')).toBeNull();
   act(() => void jest.advanceTimersByTime(1000));
   jest.useRealTimers();
   const items = screen.getAllByRole('listitem').map((item) => item.textContent);

@@ -32,11 +32,17 @@ export const SensitivityList = memo(function SensitivityList({ document }: { doc
   return (
     <section className="mt-3 px-7" aria-label="What would change it most">
       <h3 className="text-[15px]">What would change it most</h3>
-      <ol className="mt-0.5 min-h-[63px] text-[14px]">
-        {found
-          ? heaviest(found, SHOWN).map((one) => <li key={one.factor}>{sensitivityText(one, units)}</li>)
-          : 'Trying what may slip …'}
-      </ol>
+      <div className="mt-0.5 min-h-[63px] text-[14px]">
+        {found ? (
+          <ol>
+            {heaviest(found, SHOWN).map((one) => (
+              <li key={one.factor}>{sensitivityText(one, units)}</li>
+            ))}
+          </ol>
+        ) : (
+          <p>Trying what may slip …</p>
+        )}
+      </div>
     </section>
   );
 });
