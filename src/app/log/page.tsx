@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import { Shell } from '../_components/shell';
+import { UnreadableNote } from '../_components/unreadable-note';
 import { Unavailable } from '../_components/unavailable';
 import { pageKitchen } from '../_lib/session';
 import { loadLog } from '@/services/batches';
@@ -17,12 +18,7 @@ export default async function LogPage() {
     <Shell kitchen={kitchen} here="/log">
       <div className="overflow-hidden tray">
         <h1 className="px-5 pt-4 text-[26px]">Log</h1>
-        {log.value.unreadable > 0 && (
-          <p role="status" className="px-5 pt-2 text-[15px]">
-            {log.value.unreadable === 1 ? 'One batch is' : `${log.value.unreadable} batches are`} kept in a form that
-            this version of the app cannot read (unreadable), and not shown.
-          </p>
-        )}
+        <UnreadableNote count={log.value.unreadable} one="batch" many="batches" />
         {log.value.batches.length === 0 ? (
           <p className="p-5 text-[16px]">
             No batch yet. Plan one on the{' '}

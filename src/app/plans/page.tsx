@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import { loadPlans } from '@/services/plans';
 import { Shell } from '../_components/shell';
+import { UnreadableNote } from '../_components/unreadable-note';
 import { Unavailable } from '../_components/unavailable';
 import { pageKitchen } from '../_lib/session';
 import { PlanRows } from './_components/plan-rows';
@@ -28,12 +29,7 @@ export default async function PlansPage() {
             Open a file, recipe or link
           </Link>
         </div>
-        {plans.value.unreadable > 0 && (
-          <p role="status" className="mt-2 text-[15px]">
-            {plans.value.unreadable === 1 ? 'One plan is' : `${plans.value.unreadable} plans are`} kept in a form that
-            this version of the app cannot read (unreadable), and not shown.
-          </p>
-        )}
+        <UnreadableNote count={plans.value.unreadable} one="plan" many="plans" />
         {plans.value.plans.length === 0 ? (
           <p className="mt-3 text-[16px]">
             No plan is kept yet. Whatever you set on the Bench is saved here by itself as soon as you move a lever.

@@ -1,28 +1,28 @@
 import { NextResponse } from 'next/server';
 import { z } from 'zod';
-import { answerFailure, readJson, refuse } from '@/app/_lib/answer';
-import { refusedByLimit } from '@/app/_lib/rate-limit';
+import { answerFailure, refuse } from '@/app/_lib/answer';
+import { answerStranger } from '@/app/_lib/answer-stranger';
 import { deviceName, lendRun, moveInto } from '@/app/_lib/session';
 import { acceptInvite } from '@/services/invites';
 import { openSession } from '@/services/sessions';
 
 const schema = z.strictObject({ token: z.string().min(20).max(64) });
 
+/** Said of a code that leads nowhere, whatever it is. */
+const NO_LONGER_GOOD = 'This code was used or is too old. Ask for a new one.';
+
 /** Uses an invitation up: lends this device a run beside its own kitchen, or lets it into a kitchen as a cook. */
 export async function POST(request: Request) {
-  const limited = await refusedByLimit(request, 'join');
-  if (limited) return limited;
-  const body = await readJson(request);
-  if ('refusal' in body) return body.refusal;
-  const parsed = schema.safeParse(body.json);
-  const device = await deviceName();
-  const joined = parsed.success ? await acceptInvite(parsed.data.token, device) : null;
-  if (joined && !joined.ok && joined.failure.code === 'database-away') return answerFailure(joined.failure);
-  if (!joined?.ok) return refuse(410, 'This code was used or is too old. Ask for a new one.');
-  const { kitchenId, batchId } = joined.value;
-  const token = await openSession({ kitchenId, device, ...(batchId === null ? {} : { batchId }) });
-  if (!token.ok) return answerFailure(token.failure);
-  const response = NextResponse.json({ batchId });
-  await (batchId === null ? moveInto(response, token.value) : lendRun(response, token.value));
-  return response;
+  return answerStranger(request, 'join', schema, NO_LONGER_GOOD, async (body) => {
+    const device = await deviceName();
+    const joined = await acceptInvite(body.token, device);
+    if (!joined.ok && joined.failure.code !== 'not-found') return answerFailure(joined.failure);
+    if (!joined.ok) return refuse(410, NO_LONGER_GOOD);
+    const { kitchenId, batchId } = joined.value;
+    const token = await openSession({ kitchenId, device, ...(batchId === null ? {} : { batchId }) });
+    if (!token.ok) return answerFailure(token.failure);
+    const response = NextResponse.json({ batchId });
+    await (batchId === null ? moveInto(response, token.value) : lendRun(response, token.value));
+    return response;
+  });
 }

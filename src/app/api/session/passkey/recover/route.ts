@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { readJson, refuse } from '@/app/_lib/answer';
-import { refusedByLimit } from '@/app/_lib/rate-limit';
+import { answerStranger } from '@/app/_lib/answer-stranger';
 import { answerSignIn } from '@/app/_lib/sign-in';
 import { recover } from '@/services/passkeys';
 
@@ -8,11 +7,7 @@ const schema = z.strictObject({ code: z.string().min(8).max(40) });
 
 /** Signs in with a recovery code, which is used up by it. */
 export async function POST(request: Request) {
-  const limited = await refusedByLimit(request, 'sign-in');
-  if (limited) return limited;
-  const body = await readJson(request);
-  if ('refusal' in body) return body.refusal;
-  const parsed = schema.safeParse(body.json);
-  if (!parsed.success) return refuse(422, 'A recovery code is twelve letters and digits.');
-  return answerSignIn(await recover(parsed.data.code));
+  return answerStranger(request, 'sign-in', schema, 'A recovery code is twelve letters and digits.', async ({ code }) =>
+    answerSignIn(await recover(code)),
+  );
 }
