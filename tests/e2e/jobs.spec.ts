@@ -14,7 +14,8 @@ import {
 } from '../../src/ui/words/labels';
 import { openingText } from '../../src/ui/words/opening-text';
 import { type AnyStep, STEP_NAMES } from '../../src/ui/words/step-names';
-import { DRESSING_ORDERS, REST_PLACES } from '../../src/ui/words/step-orders';
+import { DRESSING_ORDERS } from '../../src/ui/words/dressing-orders';
+import { REST_PLACES } from '../../src/ui/words/rest-places';
 import { type Job, JOBS } from '../reference/jobs';
 import { beginBatch, enterOwnKitchen, expectAccessible } from './helpers';
 

@@ -6,7 +6,8 @@ import { cutFromFile } from '../../schemas/cut-from-file';
 import type { AfterStep, PrepStep } from '../../schemas/plan-steps';
 import { filmText, halfMinutes, lengthText, massText, oilText, temperatureText, type UnitSystem } from './format';
 import { BATH_WORDS, COAT_WORDS, DRYING_WORDS, PARCOOK_WORDS, SHAPE_WORDS } from './labels';
-import { DRESSING_ORDERS, REST_PLACES } from './step-orders';
+import { DRESSING_ORDERS } from './dressing-orders';
+import { REST_PLACES } from './rest-places';
 
 /** Food and cut: celeriac, 10 mm sticks. */
 export function cutText(document: PlanFile, units: UnitSystem): string {

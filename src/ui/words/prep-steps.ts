@@ -15,7 +15,8 @@ import type { PrepStep } from '../../schemas/plan-steps';
 import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
 import { openingText } from './opening-text';
 import { cutText, hoursText } from './plan-text';
-import { stepOrder, type StepOrder } from './step-orders';
+import { stepOrder } from './step-orders';
+import type { StepOrder } from './step-order';
 
 /** One line of a prep card: what to do, and for how long, s; null where it takes no time of its own. */
 export interface CardStep {

@@ -2,7 +2,8 @@ import { FIRST_PLAN } from '../../schemas/first-plan';
 import { wholePlanFromFile } from '../../schemas/plan-from-file';
 import { newAfterSteps, newPrepSteps } from '../../editing/edit-steps';
 import { prepPhrase } from './plan-text';
-import { spoonText, stepOrder } from './step-orders';
+import { spoonText } from './spoon-text';
+import { stepOrder } from './step-orders';
 
 const plan = wholePlanFromFile(FIRST_PLAN);
 

@@ -1,14 +1,15 @@
 import { batchYield } from '../../core/cut/batch-yield';
 import { brineAmounts, dredgeAmounts, marinadeAmount } from '../../core/prep/coat-amounts';
-import { type Spooned, TEASPOONS_IN_CUP, TEASPOONS_IN_TABLESPOON, teaspoonsOf } from '../../core/units/spoons';
+import type { Spooned } from '../../core/units/spoons';
 import { temperingTime } from '../../core/forecast/tempering-time';
 import { kelvinFromCelsius } from '../../core/units/temperature';
 import type { Binder } from '../../core/food/binder';
 import { COAT_INGREDIENTS, type CoatIngredient } from '../../core/food/coat-by-recipe';
-import type { Plan } from '../../core/plan/plan';
 import type { EarlierCookStep } from '../../schemas/plan-steps';
 import { MARINADE_OUTSIDE, marinadePlace } from '../../schemas/marinade-place';
+import { dipOrder, parcookOrder, WATER_OVER } from './bath-orders';
 import { STEP_CAUTIONS } from './cautions';
+import { DRESSING_ORDERS } from './dressing-orders';
 import {
   halfMinutes,
   inEighths,
@@ -20,45 +21,13 @@ import {
   wholeMinutes,
 } from './format';
 import { ACTION_WORDS, COAT_WORDS, OIL_WORDS, SHAPE_WORDS } from './labels';
+import { REST_PLACES } from './rest-places';
+import { spoonText } from './spoon-text';
 import type { AnyStep } from './step-names';
-
-/** What to do at a step, how much of what, and what to beware of. */
-export interface StepOrder {
-  readonly text: string;
-  /** grams with spoons or cups beside, for this load; null where nothing is measured */
-  readonly amount: string | null;
-  readonly caution: string | null;
-}
-
-/** What a step needs to know of the load it is done to. */
-export type LoadOf = Pick<Plan, 'food' | 'cut' | 'mass'>;
-
-/** Water over the pieces in a pot or bowl, kg per kg. Source: common practice, three to one. */
-const WATER_OVER = 3;
-
-/** Salt of a pot of boiling water, kg per kg. Source: common practice, 10 g to the litre. */
-const POT_SALT = 0.01;
-
-/** Salt of a salted dip, kg per kg of water. Source: as the engine takes it, 30 g to the litre. */
-const DIP_SALT = 0.03;
-
-/** Oil for par-frying, °C. Source: as the engine takes it. */
-const PAR_FRY_C = 175;
+import type { LoadOf, StepOrder } from './step-order';
 
 /** Water warmer than this scalds, °C. Source: scalds within a second from about 65 °C. */
 const SCALDING_C = 60;
-
-/** Grams with spoons or cups beside: 8 g (1 tbsp); in a US kitchen 0.3 oz (8 g), 1 tbsp. */
-export function spoonText(massG: number, what: Spooned, units: UnitSystem): string {
-  const spoons = teaspoonsOf(what, massG / 1000);
-  const inSpoons =
-    spoons >= TEASPOONS_IN_CUP / 3
-      ? `${inEighths(spoons / TEASPOONS_IN_CUP)} cup`
-      : Math.round(spoons * 8) / 8 >= TEASPOONS_IN_TABLESPOON
-        ? `${inEighths(spoons / TEASPOONS_IN_TABLESPOON)} tbsp`
-        : `${inEighths(spoons)} tsp`;
-  return units === 'us' ? `${massText(massG, units)}, ${inSpoons}` : `${massText(massG, units)} (${inSpoons})`;
-}
 
 /** A step as an order to hands, with its amounts for this load and its caution. */
 export function stepOrder(step: AnyStep, load: LoadOf, units: UnitSystem): StepOrder {
@@ -246,98 +215,6 @@ const OILING_ORDERS = {
   spray: 'Spray with oil, turning',
   brush: 'Brush with oil',
 } as const;
-
-export const REST_PLACES = {
-  rack: 'on a rack',
-  heap: 'in a heap',
-  covered: 'covered',
-  'warm-oven': 'in the warm oven',
-} as const;
-
-/** How each dressing goes on, by which spoon it is measured, and what to beware of. */
-export const DRESSING_ORDERS = {
-  salt: { word: 'salt', text: 'Salt while hot', spooned: 'salt', caution: null },
-  spice: { word: 'spice', text: 'Toss in spice', spooned: 'spice', caution: null },
-  vinegar: { word: 'vinegar', text: 'Sprinkle with vinegar just before eating', spooned: 'liquid', caution: null },
-  syrup: {
-    word: 'syrup',
-    text: 'Turn in syrup',
-    spooned: 'syrup',
-    caution: 'Hot syrup sticks and burns; no honey for children under one year.',
-  },
-  'herb-oil': {
-    word: 'herb oil',
-    text: 'Turn in herb oil',
-    spooned: 'liquid',
-    caution: 'Garlic or herbs in oil are kept in the fridge and used within four days, or made fresh.',
-  },
-  cheese: { word: 'cheese', text: 'Grate cheese over', spooned: 'cheese', caution: 'Contains milk.' },
-  herbs: { word: 'chopped herbs', text: 'Strew with herbs', spooned: 'herbs', caution: null },
-  marinade: {
-    word: 'fresh marinade',
-    text: 'Turn in fresh marinade',
-    spooned: 'liquid',
-    caution: 'Never marinade that raw fish or meat lay in.',
-  },
-} as const satisfies Record<
-  Extract<AnyStep, { step: 'dress' }>['with'],
-  { word: string; text: string; spooned: Spooned; caution: string | null }
->;
-
-function parcookOrder(step: Extract<AnyStep, { step: 'parcook' }>, massG: number, units: UnitSystem): StepOrder {
-  const water = `${massText(WATER_OVER * massG, units)} of water`;
-  switch (step.method) {
-    case 'boil':
-      return {
-        text: 'Boil, then drain',
-        amount: `${water}, ${spoonText(WATER_OVER * massG * POT_SALT, 'salt', units)} of salt`,
-        caution: STEP_CAUTIONS.boil,
-      };
-    case 'steam':
-      return { text: 'Steam, lid on', amount: null, caution: STEP_CAUTIONS.steam };
-    case 'microwave':
-      return { text: 'Microwave in a covered dish', amount: null, caution: STEP_CAUTIONS.microwave };
-    case 'pressure':
-      return { text: 'Pressure-cook over water', amount: null, caution: STEP_CAUTIONS.pressure };
-    case 'par-fry':
-      return {
-        text: `Fry in oil of ${temperatureText(PAR_FRY_C, units)}, lift out, drain`,
-        amount: null,
-        caution: STEP_CAUTIONS['deep-oil'],
-      };
-    case 'hot-soak':
-      return {
-        text: `Keep in water of ${temperatureText(step.water_c, units)}`,
-        amount: water,
-        caution: STEP_CAUTIONS.soak,
-      };
-  }
-}
-
-function dipOrder(step: Extract<AnyStep, { step: 'dip' }>, massG: number, units: UnitSystem): StepOrder {
-  const water = massG * WATER_OVER;
-  const order = { text: `Dip ${Math.round(step.seconds)} s, lift out, let drip`, caution: STEP_CAUTIONS.dip };
-  switch (step.bath) {
-    case 'water':
-      return { ...order, amount: `${massText(water, units)} of water` };
-    case 'salted':
-      return {
-        ...order,
-        amount: `${massText(water, units)} of water, ${spoonText(water * DIP_SALT, 'salt', units)} of salt`,
-      };
-    case 'acid':
-      return {
-        ...order,
-        amount: `${massText(water, units)} of water, ${spoonText(water / 50, 'liquid', units)} of vinegar`,
-      };
-    case 'garlic':
-      return {
-        ...order,
-        amount: `${massText(water, units)} of water, 2 cloves of garlic crushed`,
-        caution: 'Bits of garlic left on the pieces burn and turn bitter; use the water the same day.',
-      };
-  }
-}
 
 function cookOrder(step: EarlierCookStep, units: UnitSystem): StepOrder {
   const stages = step.stages

@@ -1,6 +1,6 @@
 import { batchYield } from '../../core/cut/batch-yield';
 import type { Spooned } from '../../core/units/spoons';
-import type { LoadOf } from './step-orders';
+import type { LoadOf } from './step-order';
 import type { AnyStep } from './step-names';
 
 /** Something that spoons can measure, and how much of it, g. */

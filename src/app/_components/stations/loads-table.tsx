@@ -10,7 +10,7 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { useLoads } from '@/ui/study/use-loads';
 import { useUnits } from '@/ui/units-context';
 import { massText, percentText, temperatureText, wholeMinutes } from '@/ui/words/format';
-import { REST_PLACES } from '@/ui/words/step-orders';
+import { REST_PLACES } from '@/ui/words/rest-places';
 import { restOf } from '@/schemas/rest-of';
 import { typedMass } from '@/ui/words/typed-units';
 

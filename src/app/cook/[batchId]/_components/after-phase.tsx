@@ -11,7 +11,7 @@ import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { clockText, massText } from '@/ui/words/format';
 import { LoadsClock } from './loads-clock';
 import { NextBatch } from './next-batch';
-import { REST_PLACES } from '@/ui/words/step-orders';
+import { REST_PLACES } from '@/ui/words/rest-places';
 import { restOf } from '@/schemas/rest-of';
 
 /** After the drawer: rest, salt while hot, serve, and the next batch. */

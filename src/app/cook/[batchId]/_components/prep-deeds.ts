@@ -10,7 +10,8 @@ import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { temperatureText, type UnitSystem } from '@/ui/words/format';
 import { STEP_NAMES } from '@/ui/words/step-names';
 import { type Measured, spoonedAt } from '@/ui/words/step-spoons';
-import { stepOrder, type StepOrder } from '@/ui/words/step-orders';
+import { stepOrder } from '@/ui/words/step-orders';
+import type { StepOrder } from '@/ui/words/step-order';
 
 /** One thing to do before loading, as it stands now. */
 export interface Deed {
