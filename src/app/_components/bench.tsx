@@ -3,17 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { Tabs } from 'radix-ui';
-import {
-  type ComponentType,
-  memo,
-  useCallback,
-  useDeferredValue,
-  useEffect,
-  useLayoutEffect,
-  useMemo,
-  useRef,
-  useState,
-} from 'react';
+import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { withFryer } from '@/editing/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
@@ -24,9 +14,8 @@ import { useUnits } from '@/ui/units-context';
 import { unsavedPlan } from '@/ui/outbox/unsaved-plans';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
-import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useCalm } from '@/ui/use-calm';
-import { useLiveForecast, useNewest } from '@/ui/use-forecast';
+import { useLiveForecast } from '@/ui/use-forecast';
 import { batchForecast } from './batch-forecast';
 import { BenchHeader } from './bench-header';
 import { fieldMarks } from './field-marks';
@@ -34,8 +23,8 @@ import { ForecastStrip } from './forecast-strip';
 import { FollowOpenings } from './follow-openings';
 import { ForecastPanel } from './forecast-panel';
 import { FIRST_BOARD } from './stations/board';
-import { CutStation } from './stations/cut-station';
-import { STATION_IDS, STATION_WORDS, type StationId, type StationProps } from './stations/station';
+import { OpenStation } from './stations/open-station';
+import { STATION_IDS, STATION_WORDS, type StationId } from './stations/station';
 import { stationFold } from './stations/station-fold';
 import { StationDrawing } from './stations/station-drawing';
 import { StationStrip } from './stations/station-strip';
@@ -52,54 +41,13 @@ const ComparePanel = dynamic(() => import('./compare-panel').then((part) => part
 const ChangedElsewhere = dynamic(() => import('./changed-elsewhere').then((part) => part.ChangedElsewhere));
 const HelpSheet = dynamic(() => import('./help-sheet').then((part) => part.HelpSheet));
 const SensitivityList = dynamic(() => import('./sensitivity-list').then((part) => part.SensitivityList));
-const ProduceStation = dynamic(() => import('./stations/produce-station').then((part) => part.ProduceStation));
-const SoakStation = dynamic(() => import('./stations/soak-station').then((part) => part.SoakStation));
-const PressStation = dynamic(() => import('./stations/press-station').then((part) => part.PressStation));
-const ParcookStation = dynamic(() => import('./stations/parcook-station').then((part) => part.ParcookStation));
-const DryStation = dynamic(() => import('./stations/dry-station').then((part) => part.DryStation));
-const CoatStation = dynamic(() => import('./stations/coat-station').then((part) => part.CoatStation));
-const FryerStation = dynamic(() => import('./stations/fryer-station').then((part) => part.FryerStation));
 const DragLoad = dynamic(() => import('./stations/drag-load').then((part) => part.DragLoad));
-const LoadStation = dynamic(() => import('./stations/load-station').then((part) => part.LoadStation));
-const CookStation = dynamic(() => import('./stations/cook-station').then((part) => part.CookStation));
-const StepsStation = dynamic(() => import('./stations/steps-station').then((part) => part.StepsStation));
-const RestStation = dynamic(() => import('./stations/rest-station').then((part) => part.RestStation));
-
-/* a station is drawn anew when the plan changes, not with every answer about it */
-const STATIONS: Record<StationId, ComponentType<StationProps>> = {
-  produce: memo(ProduceStation),
-  cut: memo(CutStation),
-  soak: memo(SoakStation),
-  press: memo(PressStation),
-  parcook: memo(ParcookStation),
-  dry: memo(DryStation),
-  coat: memo(CoatStation),
-  fryer: memo(FryerStation),
-  load: memo(LoadStation),
-  cook: memo(CookStation),
-  rest: memo(RestStation),
-  steps: memo(StepsStation),
-};
-
-/** Stations that show something of the forecast. */
-const SHOWS_FORECAST: readonly StationId[] = ['produce', 'soak', 'parcook', 'coat', 'load', 'cook', 'rest', 'steps'];
 
 /** Stations that speak of one load; the others of all that is on the board. */
 const BY_LOAD: readonly StationId[] = ['fryer', 'load', 'cook', 'rest'];
 
 /** Rest after which the strip of stations is drawn anew, ms. */
 const STRIP_REST = 200;
-
-/** The open station; it may lag behind an answer, but never behind a lever. */
-function OpenStation({
-  station,
-  live,
-  ...props
-}: { station: StationId; live: LiveForecastStore } & Omit<StationProps, 'forecast'>) {
-  const Station = STATIONS[station];
-  const forecast = useDeferredValue(useNewest(live).forecast);
-  return <Station {...props} forecast={SHOWS_FORECAST.includes(station) ? forecast : null} />;
-}
 
 /** Plans one batch: stations above, the open one beside its forecast. */
 export function Bench({

@@ -1,0 +1,51 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { type ComponentType, memo, useDeferredValue } from 'react';
+import type { LiveForecastStore } from '@/ui/live-forecast';
+import { useNewest } from '@/ui/use-forecast';
+import { CutStation } from './cut-station';
+import type { StationId, StationProps } from './station';
+
+/* the first look at the bench is at the cut; the others are loaded when they are opened */
+const ProduceStation = dynamic(() => import('./produce-station').then((part) => part.ProduceStation));
+const SoakStation = dynamic(() => import('./soak-station').then((part) => part.SoakStation));
+const PressStation = dynamic(() => import('./press-station').then((part) => part.PressStation));
+const ParcookStation = dynamic(() => import('./parcook-station').then((part) => part.ParcookStation));
+const DryStation = dynamic(() => import('./dry-station').then((part) => part.DryStation));
+const CoatStation = dynamic(() => import('./coat-station').then((part) => part.CoatStation));
+const FryerStation = dynamic(() => import('./fryer-station').then((part) => part.FryerStation));
+const LoadStation = dynamic(() => import('./load-station').then((part) => part.LoadStation));
+const CookStation = dynamic(() => import('./cook-station').then((part) => part.CookStation));
+const StepsStation = dynamic(() => import('./steps-station').then((part) => part.StepsStation));
+const RestStation = dynamic(() => import('./rest-station').then((part) => part.RestStation));
+
+/* a station is drawn anew when the plan changes, not with every answer about it */
+const STATIONS: Record<StationId, ComponentType<StationProps>> = {
+  produce: memo(ProduceStation),
+  cut: memo(CutStation),
+  soak: memo(SoakStation),
+  press: memo(PressStation),
+  parcook: memo(ParcookStation),
+  dry: memo(DryStation),
+  coat: memo(CoatStation),
+  fryer: memo(FryerStation),
+  load: memo(LoadStation),
+  cook: memo(CookStation),
+  rest: memo(RestStation),
+  steps: memo(StepsStation),
+};
+
+/** Stations that show something of the forecast. */
+const SHOWS_FORECAST: readonly StationId[] = ['produce', 'soak', 'parcook', 'coat', 'load', 'cook', 'rest', 'steps'];
+
+/** The open station; it may lag behind an answer, but never behind a lever. */
+export function OpenStation({
+  station,
+  live,
+  ...props
+}: { station: StationId; live: LiveForecastStore } & Omit<StationProps, 'forecast'>) {
+  const Station = STATIONS[station];
+  const forecast = useDeferredValue(useNewest(live).forecast);
+  return <Station {...props} forecast={SHOWS_FORECAST.includes(station) ? forecast : null} />;
+}
