@@ -4,8 +4,9 @@ const port = Number(process.env.E2E_PORT ?? 3477);
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  /* limits for a machine that others keep busy too; every wait is for a state and ends as soon as it is there */
+  timeout: 240_000,
+  expect: { timeout: 40_000 },
   workers: 2,
   fullyParallel: true,
   reporter: [['line'], ['json']],
@@ -32,9 +33,9 @@ export default defineConfig({
     { name: 'outage', testMatch: /outage/, dependencies: ['app'], workers: 1 },
   ],
   webServer: {
-    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port}`,
+    command: `node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${port} --keepAliveTimeout 75000`,
     url: `http://127.0.0.1:${port}/api/health`,
     reuseExistingServer: false,
-    timeout: 60_000,
+    timeout: 120_000,
   },
 });

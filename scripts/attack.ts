@@ -1,5 +1,5 @@
-/* npm run attack: an app of its own under load and abuse, with figures. See docs/hosting.md. */
-import { spawn } from 'node:child_process';
+/* npm run attack: apps of its own on one database under load and abuse, with figures. See docs/hosting.md. */
+import { type ChildProcess, spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -7,7 +7,7 @@ import { FIRST_PLAN } from '../src/schemas/first-plan';
 import { writePlanFile } from '../src/schemas/write-plan';
 
 const PORT = 3590;
-const ADDRESS = `http://127.0.0.1:${PORT}`;
+const addressOf = (process: number) => `http://127.0.0.1:${PORT + process}`;
 const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 24, window: null, first_check_min: 17 };
 
 const quantile = (values: number[], share: number) =>
@@ -15,11 +15,13 @@ const quantile = (values: number[], share: number) =>
 
 class Browser {
   private cookie = '';
+  /** @param address of the process it speaks to */
+  constructor(public address = addressOf(0)) {}
   async ask(method: string, path: string, body?: unknown, more: Record<string, string> = {}): Promise<Response> {
-    const response = await fetch(ADDRESS + path, {
+    const response = await fetch(this.address + path, {
       method,
       redirect: 'manual',
-      headers: { origin: ADDRESS, cookie: this.cookie, 'content-type': 'application/json', ...more },
+      headers: { origin: this.address, cookie: this.cookie, 'content-type': 'application/json', ...more },
       ...(method === 'GET' || method === 'HEAD'
         ? {}
         : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
@@ -38,8 +40,8 @@ class Browser {
     return batchId;
   }
   /** Opens a stream; calls `onNews` with each message that brings events, until it is ended. */
-  async stream(path: string, ended: AbortSignal, onNews: () => void): Promise<void> {
-    const response = await fetch(ADDRESS + path, { headers: { cookie: this.cookie }, signal: ended });
+  async stream(path: string, ended: AbortSignal, onNews: () => void, address = this.address): Promise<void> {
+    const response = await fetch(address + path, { headers: { cookie: this.cookie }, signal: ended });
     const decoder = new TextDecoder();
     for await (const chunk of response.body!) {
       const messages = decoder.decode(chunk as Uint8Array, { stream: true }).split('\n\n');
@@ -56,7 +58,7 @@ const happened = (count: number, from = 0) =>
     detail: {},
   }));
 
-async function streams(): Promise<void> {
+async function streams(processes: number): Promise<void> {
   const browser = await new Browser().enter();
   const batchId = await browser.beginBatch();
   for (let n = 0; n < 1000; n += 100) {
@@ -69,10 +71,15 @@ async function streams(): Promise<void> {
   for (let n = 0; n < 200; n++) {
     let first = true;
     browser
-      .stream(`/api/batches/${batchId}/stream?after=990`, end.signal, () => {
-        (first ? opened : later).push(performance.now() - began);
-        first = false;
-      })
+      .stream(
+        `/api/batches/${batchId}/stream?after=990`,
+        end.signal,
+        () => {
+          (first ? opened : later).push(performance.now() - began);
+          first = false;
+        },
+        addressOf(n % processes),
+      )
       .catch(() => undefined);
   }
   while (opened.length < 200) await wait(20);
@@ -89,8 +96,10 @@ async function streams(): Promise<void> {
   end.abort();
 }
 
-async function writes(): Promise<void> {
-  const kitchens = await Promise.all(Array.from({ length: 10 }, () => new Browser().enter()));
+async function writes(processes: number): Promise<void> {
+  const kitchens = await Promise.all(
+    Array.from({ length: 12 }, (_, n) => new Browser(addressOf(n % processes)).enter()),
+  );
   const batches = await Promise.all(kitchens.map((browser) => browser.beginBatch()));
   const times: number[] = [];
   let errors = 0;
@@ -265,24 +274,43 @@ async function fuzz(): Promise<void> {
   for (const [key, count] of bad) console.log(`  ${count} × ${key}`);
 }
 
-const app = spawn(
-  process.execPath,
-  ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT)],
-  {
-    env: { ...process.env, DRUBEK_LIMITS_TIMES: '1000' },
-    stdio: ['ignore', 'ignore', 'inherit'],
-  },
-);
-try {
-  for (let tries = 0; tries < 120; tries++) {
-    if ((await fetch(`${ADDRESS}/api/health`).catch(() => null))?.ok) break;
-    await wait(250);
+async function serve(count: number): Promise<ChildProcess[]> {
+  const apps = Array.from({ length: count }, (_, n) =>
+    spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT + n)], {
+      env: { ...process.env, DRUBEK_LIMITS_TIMES: '1000' },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    }),
+  );
+  for (let n = 0; n < count; n++) {
+    for (let tries = 0; tries < 120; tries++) {
+      if ((await fetch(`${addressOf(n)}/api/health`).catch(() => null))?.ok) break;
+      await wait(250);
+    }
   }
-  await streams();
-  await heavyPlans();
-  await writes();
-  await fuzz();
-} finally {
-  app.kill('SIGKILL');
+  return apps;
+}
+
+async function end(apps: readonly ChildProcess[]): Promise<void> {
+  await Promise.all(
+    apps.map(
+      (app) =>
+        new Promise((resolve) => {
+          app.once('exit', resolve);
+          app.kill('SIGKILL');
+        }),
+    ),
+  );
+}
+
+for (const count of [1, 2, 4]) {
+  const apps = await serve(count);
+  console.log(count === 1 ? 'One process:' : `${count} processes on one database:`);
+  await streams(count);
+  await writes(count);
+  if (count === 1) {
+    await heavyPlans();
+    await fuzz();
+  }
+  await end(apps);
 }
 process.exit(0);

@@ -1,6 +1,7 @@
 /* npm run backup -- FILE: all kitchens of DATABASE_URL into one file of pg_dump. npm run restore -- FILE puts them back into an empty database. */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { ensureAppRole } from './lib/database.mjs';
 import { postgresBin } from './lib/packages.mjs';
 import { must, say } from './lib/run.mjs';
 
@@ -13,6 +14,7 @@ if (!databaseUrl || !file || (what === 'restore' && !existsSync(file))) {
   process.exit(2);
 }
 if (what === 'restore') {
+  await ensureAppRole(databaseUrl);
   must(join(postgresBin(), 'pg_restore'), [
     '--no-owner',
     '--exit-on-error',

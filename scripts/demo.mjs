@@ -36,7 +36,7 @@ async function main() {
     /* the secret only reads cookies from before sessions stood in rows */
     const env = { DATABASE_URL: databaseUrl, DRUBEK_DEMO: '1', ...(secret ? { DRUBEK_SECRET: secret } : {}) };
     say(fresh ? 'Resetting the demo kitchen …' : 'Looking after the demo kitchen …');
-    must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', ...(fresh ? ['--fresh'] : [])], {
+    must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', '--run', ...(fresh ? ['--fresh'] : [])], {
       env: { ...process.env, ...env },
     });
     const port = await portFrom(Number(process.env.PORT) || 3210);

@@ -25,7 +25,9 @@ const env = {
   DRUBEK_DEVICES: 'http://127.0.0.1:3298/kitchens/{kitchen}',
 };
 await migrate(env.DATABASE_URL);
-must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
+must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh', '--run'], {
+  env: { ...process.env, ...env },
+});
 const { app, address } = await startApp('start', await portFrom(3700), env);
 const { chromium } = await import('@playwright/test');
 const browser = await chromium.launch({
@@ -45,7 +47,16 @@ try {
   const prices = () => page.waitForTimeout(6000);
   const station = (name) => page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
 
+  await page.goto(`${address}/start`);
+  await page.getByText(/^Pull after about \d+ min/).waitFor();
+  await prices();
+  await take('start');
+  await page.goto(`${address}/cook`);
+  await settle();
+  await settle();
+  await take('cook-runs');
   await page.goto(`${address}/log`);
+  await settle();
   await settle();
   await take('log');
   await page
@@ -72,6 +83,13 @@ try {
   await load.press('Enter');
   await prices();
   await take('bench-load');
+  await page.getByRole('radiogroup', { name: 'How many loads' }).getByRole('radio', { name: '2 loads' }).click();
+  await prices();
+  await page.getByRole('columnheader', { name: 'Size' }).scrollIntoViewIfNeeded();
+  await page.mouse.wheel(0, 300);
+  await settle();
+  await take('bench-loads');
+  await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Pin to compare' }).click();
   await station('Cut');
@@ -156,6 +174,8 @@ try {
   await rehearsal.goto(address);
   await rehearsal.getByText(INTERVAL).waitFor();
   await rehearsal.getByRole('button', { name: 'Cook this' }).click();
+  /* the run pictured before is in the same fryer */
+  await rehearsal.getByRole('button', { name: 'Begin it all the same' }).click();
   await rehearsal.getByRole('button', { name: 'Rehearse with stand-in devices' }).click();
   await rehearsal.getByRole('button', { name: '60×' }).click();
   await rehearsal.getByRole('button', { name: 'Start', exact: true }).last().click();

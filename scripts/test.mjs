@@ -2,6 +2,7 @@
 import { readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { ensureBuild } from './lib/build.mjs';
 import { openCluster } from './lib/cluster.mjs';
 import { ensureDatabase, migrate } from './lib/database.mjs';
@@ -9,6 +10,8 @@ import { ensureDebianPackages, ensureNodeModules } from './lib/packages.mjs';
 import { ask, must, ROOT, say } from './lib/run.mjs';
 
 const counts = { passed: 0, failed: 0 };
+/** What failed and why, said once more at the end, where a long log is read. */
+const faults = [];
 const seconds = (since) => ((Date.now() - since) / 1000).toFixed(0);
 
 function check(name, command, args, env) {
@@ -33,7 +36,9 @@ function suite(name, args, env, reportFile, read) {
     ended = false;
   }
   try {
-    const { passed, failed } = read(JSON.parse(readFileSync(reportFile, 'utf8')));
+    const report = JSON.parse(readFileSync(reportFile, 'utf8'));
+    const { passed, failed } = read(report);
+    faults.push(...read.faults(report));
     counts.passed += passed;
     counts.failed += failed + (!ended && failed === 0 ? 1 : 0);
     say(`${ended ? 'passed' : 'FAILED'}  ${name}: ${passed} passed, ${failed} failed  (${seconds(since)} s)`);
@@ -43,14 +48,42 @@ function suite(name, args, env, reportFile, read) {
   }
 }
 
-const readJest = (report) => ({
-  passed: report.numPassedTests,
-  failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
-});
-const readPlaywright = (report) => ({
-  passed: report.stats.expected,
-  failed: report.stats.unexpected + report.stats.flaky + report.errors.length,
-});
+/** The first lines of an error, without its colours. */
+const shortly = (message = '') =>
+  stripVTControlCharacters(message)
+    .split('\n')
+    .filter((line) => line.trim())
+    .slice(0, 12)
+    .join('\n    ');
+
+function readJest(report) {
+  return { passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites };
+}
+readJest.faults = (report) =>
+  report.testResults.flatMap(({ name, message, assertionResults }) => {
+    const failed = assertionResults.filter(({ status }) => status === 'failed');
+    const own = failed.map(({ fullName, failureMessages }) => `${fullName}\n    ${shortly(failureMessages[0])}`);
+    return own.length === 0 && message ? [`${name}\n    ${shortly(message)}`] : own;
+  });
+
+function readPlaywright(report) {
+  return {
+    passed: report.stats.expected,
+    failed: report.stats.unexpected + report.stats.flaky + report.errors.length,
+  };
+}
+const specsBelow = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specsBelow)];
+readPlaywright.faults = (report) => [
+  ...report.errors.map(({ message }) => shortly(message)),
+  ...report.suites
+    .flatMap(specsBelow)
+    .filter(({ ok }) => !ok)
+    .map(({ file, line, title, tests }) => {
+      const results = tests.flatMap((test) => test.results);
+      const { error } = results.find((result) => result.error) ?? {};
+      return `${file}:${line} ${title}\n    ${shortly(`${error?.message ?? 'did not run'}\n${error?.snippet ?? ''}`)}`;
+    }),
+];
 
 async function main() {
   say('Drubek: setting up the tests.');
@@ -131,6 +164,7 @@ main()
     process.stderr.write(`The tests could not run to the end: ${error.message}\n`);
   })
   .finally(() => {
+    for (const fault of faults) say(`failed: ${fault}`);
     say(`${counts.passed} passed, ${counts.failed} failed`);
     process.exit(counts.failed === 0 && counts.passed > 0 ? 0 : 1);
   });

@@ -19,10 +19,16 @@ const HOST = process.env.HOST || '127.0.0.1';
 
 /** Starts Next and waits until it answers on loopback. mode: "start" or "dev". */
 export async function startApp(mode, port, env, stdio = ['ignore', 'ignore', 'inherit']) {
-  const app = start(process.execPath, ['node_modules/next/dist/bin/next', mode, '-H', HOST, '-p', String(port)], {
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-    stdio,
-  });
+  /* longer than browsers and proxies keep a connection, so that none is closed under a request just sent */
+  const keep = mode === 'start' ? ['--keepAliveTimeout', '75000'] : [];
+  const app = start(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', mode, '-H', HOST, '-p', String(port), ...keep],
+    {
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+      stdio,
+    },
+  );
   const address = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 240; tries++) {
     if (app.exitCode !== null) throw new Error(`the app ended with ${app.exitCode} before it answered`);

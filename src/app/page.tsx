@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import { withFryer } from '@/editing/edit-plan';
@@ -20,21 +19,23 @@ export default async function BenchPage({ searchParams }: PageProps<'/'>) {
   const loaded = await withDatabase(async () => {
     const fryers = await loadFryers(kitchen.id);
     const cutters = await loadCutters(kitchen.id);
-    /* a new plan has an address of its own, so that a reload shows what was begun there */
-    if (fresh !== undefined) redirect(`/?plan=${randomUUID()}`);
+    if (fresh !== undefined) redirect('/start');
     if (wishedId.success) {
       return succeed({ fryers, cutters, plan: await loadPlan(kitchen.id, wishedId.data) });
     }
-    return succeed({ fryers, cutters, plan: await loadNewestPlan(kitchen.id) });
+    const newest = await loadNewestPlan(kitchen.id);
+    /* a kitchen without a plan begins with what is to be made */
+    if (!newest) redirect('/start');
+    return succeed({ fryers, cutters, plan: newest });
   });
   if (!loaded.ok) return <Unavailable />;
   const { fryers, cutters, plan } = loaded.value;
-  const planId = plan?.id ?? (wishedId.success ? wishedId.data : randomUUID());
+  const planId = plan?.id ?? wishedId.data!;
   const fryer = fryers.find((candidate) => candidate.id === plan?.fryerId) ?? fryers[0]!;
   return (
     <Shell kitchen={kitchen} here="/">
       <Bench
-        key={plan || wishedId.success ? planId : 'new'}
+        key={planId}
         planId={planId}
         revision={plan?.revision ?? 0}
         initial={plan?.document ?? withFryer(FIRST_PLAN, fryer)}

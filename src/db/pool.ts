@@ -13,6 +13,9 @@ const IDLE_IN_TRANSACTION = 5000;
 /** Connections of one process. */
 const MOST_CONNECTIONS = 10;
 
+/** What the app works as: it owns nothing, so that the walls between kitchens hold for it. Set when the connection is made, and refused where it is missing. */
+const ROLE = '-c role=drubek_app';
+
 let pool: Pool | null = null;
 
 /** The pool of this process, made at first use so that a build needs no database. */
@@ -22,6 +25,7 @@ export function database(): Pool {
   if (!connectionString) throw new Error('DATABASE_URL is not set');
   pool = new Pool({
     connectionString,
+    options: ROLE,
     max: MOST_CONNECTIONS,
     connectionTimeoutMillis: CONNECT_TIMEOUT,
     idleTimeoutMillis: 10_000,
@@ -77,6 +81,11 @@ export function isTooMany(error: unknown): boolean {
 /** Whether the same work may succeed when it is done once more. */
 export function mayTryAgain(error: unknown): boolean {
   return AGAIN_STATES.test(stateOf(error));
+}
+
+/** Whether the row belongs to another kitchen: the wall between them said no. */
+export function isWalledOff(error: unknown): boolean {
+  return stateOf(error) === '42501' && /row-level security/.test((error as Error).message);
 }
 
 /** Whether a value, or what it refers to, cannot be kept. */

@@ -1,16 +1,52 @@
+import { AsyncLocalStorage } from 'node:async_hooks';
 import type { PoolClient, QueryResultRow } from 'pg';
-import { database } from './pool';
+import { database, isDatabaseAway } from './pool';
 
 /** What runs a query: the pool, or a client inside a transaction. */
 export interface Runner {
   query<Row extends QueryResultRow>(text: string, values: unknown[]): Promise<{ rows: Row[]; rowCount: number | null }>;
 }
 
+const here = new AsyncLocalStorage<string>();
+
+/** The kitchen each connection was last opened to; '' at the door, null while nobody knows. */
+const openedTo = new WeakMap<PoolClient, string | null>();
+
+/** Connections that could not even roll back: given to nobody else. */
+const broken = new WeakSet<PoolClient>();
+
+/** Runs `work` with the database opened to the rows of one kitchen and no other. */
+export function inKitchen<T>(kitchenId: string, work: () => Promise<T>): Promise<T> {
+  return here.run(kitchenId, work);
+}
+
+/** Lends a connection that sees the kitchen `work` is in, or the door's tables where it is in none. */
+async function withClient<T>(work: (client: PoolClient) => Promise<T>): Promise<T> {
+  const client = await database().connect();
+  const kitchen = here.getStore() ?? '';
+  try {
+    if (!openedTo.has(client)) openedTo.set(client, '');
+    if (openedTo.get(client) !== kitchen) {
+      openedTo.set(client, null);
+      await client.query(`SELECT set_config('drubek.kitchen', $1, false)`, [kitchen]);
+      openedTo.set(client, kitchen);
+    }
+    const result = await work(client);
+    client.release();
+    return result;
+  } catch (error) {
+    client.release(broken.has(client) || isDatabaseAway(error));
+    throw error;
+  }
+}
+
+const walled: Runner = { query: (text, values) => withClient((client) => client.query(text, values)) };
+
 /** All rows. */
 export async function list<Row extends QueryResultRow>(
   text: string,
   values: unknown[],
-  runner: Runner = database(),
+  runner: Runner = walled,
 ): Promise<Row[]> {
   return (await runner.query<Row>(text, values)).rows;
 }
@@ -19,7 +55,7 @@ export async function list<Row extends QueryResultRow>(
 export async function find<Row extends QueryResultRow>(
   text: string,
   values: unknown[],
-  runner: Runner = database(),
+  runner: Runner = walled,
 ): Promise<Row | null> {
   const rows = await list<Row>(text, values, runner);
   if (rows.length > 1) throw new Error('find met more than one row');
@@ -30,7 +66,7 @@ export async function find<Row extends QueryResultRow>(
 export async function get<Row extends QueryResultRow>(
   text: string,
   values: unknown[],
-  runner: Runner = database(),
+  runner: Runner = walled,
 ): Promise<Row> {
   const row = await find<Row>(text, values, runner);
   if (!row) throw new Error('get met no row');
@@ -38,26 +74,21 @@ export async function get<Row extends QueryResultRow>(
 }
 
 /** Number of rows changed. */
-export async function change(text: string, values: unknown[], runner: Runner = database()): Promise<number> {
+export async function change(text: string, values: unknown[], runner: Runner = walled): Promise<number> {
   return (await runner.query(text, values)).rowCount ?? 0;
 }
 
 /** Runs `work` in one transaction, rolled back when it throws. */
-export async function transact<T>(work: (client: PoolClient) => Promise<T>): Promise<T> {
-  const client = await database().connect();
-  try {
-    await client.query('BEGIN');
-    const result = await work(client);
-    await client.query('COMMIT');
-    client.release();
-    return result;
-  } catch (error) {
-    /* a connection that cannot even roll back is not given to anyone else */
-    const broken = await client.query('ROLLBACK').then(
-      () => false,
-      () => true,
-    );
-    client.release(broken);
-    throw error;
-  }
+export function transact<T>(work: (client: PoolClient) => Promise<T>): Promise<T> {
+  return withClient(async (client) => {
+    try {
+      await client.query('BEGIN');
+      const result = await work(client);
+      await client.query('COMMIT');
+      return result;
+    } catch (error) {
+      await client.query('ROLLBACK').catch(() => broken.add(client));
+      throw error;
+    }
+  });
 }

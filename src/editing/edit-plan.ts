@@ -12,10 +12,10 @@ const WORKING_ORDER: readonly StepName[] = [
   'parcook',
   'marinate',
   'dry',
-  'oil',
-  'starch',
   'batter',
   'dredge',
+  'oil',
+  'starch',
   'season',
 ];
 

@@ -15,9 +15,11 @@ test('a found plan takes loads, stages, preheat and shakes; the dinner and oil m
   const plan = planFromFile(document);
   const alternative: Alternative = {
     batches: 3,
+    asItStands: false,
     score: { time: 3000, evenness: 1, attention: 5 },
     plan: {
       ...plan,
+      preheat: { duration: 240, temperature: 443.15 },
       stages: [
         { duration: 480, temperature: 443.15 },
         { duration: 1200, temperature: 473.15 },
@@ -40,4 +42,8 @@ test('a found plan takes loads, stages, preheat and shakes; the dinner and oil m
     { minute: 9, action: 'shake' },
   ]);
   expect(planFileSchema.safeParse(writePlanFile(found)).success).toBe(true);
+  expect(fileWithAlternative(document, { ...alternative, asItStands: true })).toBe(document);
+  expect(
+    fileWithAlternative(document, { ...alternative, plan: { ...alternative.plan, preheat: null } }).fryer.preheat,
+  ).toBeNull();
 });

@@ -6,14 +6,20 @@ import { withLoads } from './edit-loads';
 
 const tenth = (value: number) => Math.round(value * 10) / 10;
 
-/** The plan file with what a found alternative changes: loads, stages and openings. What is on the board stays. */
-export function fileWithAlternative(document: PlanFile, { plan, batches }: Alternative): PlanFile {
-  const first = celsiusFromKelvin(plan.stages[0]!.temperature);
-  const { preheat } = document.fryer;
-  const share = withLoads(document, batches);
+/** The plan file with what a found alternative changes: loads, preheat, stages and openings. What is on the board stays. */
+export function fileWithAlternative(document: PlanFile, { plan, batches, asItStands }: Alternative): PlanFile {
+  if (asItStands) return document;
+  const { preheat } = plan;
+  const share = batches === document.loads.count ? document : withLoads(document, batches);
   return {
     ...share,
-    fryer: { ...share.fryer, preheat: preheat && { ...preheat, temperature_c: Math.round(first) } },
+    fryer: {
+      ...share.fryer,
+      preheat: preheat && {
+        minutes: tenth(preheat.duration / 60),
+        temperature_c: Math.round(celsiusFromKelvin(preheat.temperature)),
+      },
+    },
     cook: {
       openings: 'set',
       stages: plan.stages.map((stage) => ({

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { BATCH_EVENT_KINDS, deriveRun } from '../core/run/run-state';
+import { BATCH_EVENT_KINDS } from '../core/run/batch-event';
+import { deriveRun } from '../core/run/run-state';
 import { batchEventSchema, readEvent } from './batch-event';
 
 const DETAILS: Partial<Record<(typeof BATCH_EVENT_KINDS)[number], object>> = {

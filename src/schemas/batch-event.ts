@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BATCH_EVENT_KINDS, type BatchEvent, type BatchEventKind } from '../core/run/run-state';
+import { BATCH_EVENT_KINDS, type BatchEvent, type BatchEventKind } from '../core/run/batch-event';
 import { between } from './between';
 import { SPEED_LIMITS } from './device-message';
 import { PLAN_LIMITS } from './plan-limits';
@@ -52,6 +52,7 @@ const DETAILS = {
   served: nothing,
   done: nothing,
   undone: { event: z.uuid() },
+  'put-away': nothing,
 } as const satisfies Record<BatchEventKind, z.ZodRawShape>;
 
 function eventOf<Kind extends BatchEventKind>(kind: Kind) {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { BatchEvent } from '../core/run/run-state';
+import type { BatchEvent } from '../core/run/batch-event';
 import { type PlanFile, planFileSchema } from './plan-file';
 
 /** What was forecast when a batch began, minutes; kept to hold the outcome against it. */
@@ -27,6 +27,8 @@ export const beginBatchSchema = z.strictObject({
   fryerName: z.string().trim().min(1).max(60),
   document: planFileSchema,
   forecast: batchForecastSchema,
+  /** begun although another batch cooks in this fryer, or beside it in the other drawer */
+  beside: z.boolean().default(false),
 });
 
 /** How the bite was. */

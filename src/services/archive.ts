@@ -9,7 +9,7 @@ import { findKitchen } from '@/db/queries/kitchens';
 import { transact } from '@/db/query';
 import { unstorableText } from '@/schemas/storable-text';
 import { ARCHIVE_README } from './archive-readme';
-import { fail, type Result, succeed, withDatabase } from './result';
+import { fail, type Result, succeed, withKitchen } from './result';
 
 /** Largest archive that is taken in, and that it may unpack to, bytes. */
 export const LARGEST_ARCHIVE = 20_000_000;
@@ -64,7 +64,7 @@ function checksumOf(rows: Rows): string {
 
 /** A whole kitchen as a zip of JSON Lines, its plans as plan files, the log as CSV, and what the fields mean. */
 export function exportKitchen(kitchenId: string, by: string): Promise<Result<{ name: string; bytes: Uint8Array }>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const kitchen = await findKitchen(kitchenId);
     if (!kitchen) return fail({ code: 'not-found' });
     const rows = await readRows(kitchenId);
@@ -131,7 +131,7 @@ export async function importKitchen(
   if (!read) return fail({ code: 'unreadable' });
   const { manifest, rows } = read;
   const idOf = (id: unknown) => (manifest.kitchen_id === kitchenId ? id : v5(String(id), kitchenId));
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const added = await transact(async (client) => {
       let count = 0;
       for (const table of TABLES) {
@@ -187,7 +187,7 @@ async function readArchive(
 
 /** Asks for a kitchen to be removed within a day, its name typed as a word; the demo kitchen stays. */
 export function removeKitchen(kitchenId: string, word: string, by: string): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const kitchen = await findKitchen(kitchenId);
     if (!kitchen || kitchen.name !== word || !(await setKitchenRemoved(kitchenId, true)))
       return fail({ code: 'not-allowed' });
@@ -198,7 +198,7 @@ export function removeKitchen(kitchenId: string, word: string, by: string): Prom
 
 /** Takes a removal back. */
 export function keepKitchen(kitchenId: string, by: string): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     if (!(await setKitchenRemoved(kitchenId, false))) return fail({ code: 'not-found' });
     await insertAudit(kitchenId, 'kept', by);
     return succeed(null);

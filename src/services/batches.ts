@@ -1,5 +1,7 @@
 import type { z } from 'zod';
-import type { BatchEvent } from '@/core/run/run-state';
+import type { BatchEvent } from '@/core/run/batch-event';
+import { deriveRun } from '@/core/run/run-state';
+import { REAL_TIME } from '@/core/run/shown-clock';
 import {
   findBatch,
   findEvents,
@@ -26,7 +28,7 @@ import { writePlanFile } from '@/schemas/write-plan';
 import { batchEventSchema, EVENT_VERSION, readEvent } from '@/schemas/batch-event';
 import { cutText } from '@/schemas/storable-text';
 import { faultsOf } from '@/schemas/faults';
-import { fail, type Result, succeed, withDatabase } from './result';
+import { fail, type Result, succeed, withKitchen } from './result';
 
 /** Most batches the log lists. */
 const LOG_LIMIT = 200;
@@ -76,7 +78,7 @@ function outcomeOf(row: OutcomeRow): Outcome | null {
 
 /** One batch of this kitchen. */
 export function loadBatch(kitchenId: string, batchId: string): Promise<Result<Batch>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const row = await findBatch(kitchenId, batchId);
     if (!row) return fail({ code: 'not-found' });
     const [events, outcomes] = await Promise.all([
@@ -96,7 +98,7 @@ export interface Log {
 
 /** The kitchen's batches, newest first. */
 export function loadLog(kitchenId: string): Promise<Result<Log>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const rows = await listBatches(kitchenId, LOG_LIMIT);
     const ids = rows.map((row) => row.batch_id);
     const [events, outcomes] = await Promise.all([listBatchEvents(kitchenId, ids), listOutcomes(kitchenId, ids)]);
@@ -108,18 +110,50 @@ export function loadLog(kitchenId: string): Promise<Result<Log>> {
 /** Begins a batch under the id its device chose; the same request again changes nothing. */
 export function beginBatch(
   kitchenId: string,
-  batch: { batchId: string; fryerName: string; document: PlanFile; forecast: BatchForecast },
+  {
+    beside = false,
+    ...batch
+  }: { batchId: string; fryerName: string; document: PlanFile; forecast: BatchForecast; beside?: boolean },
 ): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
+    const busy = beside ? null : await batchInFryer(kitchenId, batch.fryerName, batch.batchId);
+    if (busy) return fail({ code: 'fryer-busy', ...busy });
     const stored = await insertBatch(kitchenId, { ...batch, document: writePlanFile(batch.document) });
     if (stored || (await findBatch(kitchenId, batch.batchId))) return succeed(null);
     return fail({ code: 'other-kitchen' });
   });
 }
 
+/** Longest that a batch loaded and never pulled is taken to be in its fryer still, ms. Source: chosen. */
+const LEFT_AFTER = 3 * 3_600_000;
+
+/** Batches looked at for one that is still in a fryer. */
+const NEWEST = 20;
+
+/** The batch that cooks in a fryer now, besides this one; null where it is free. A rehearsal takes up none. */
+async function batchInFryer(kitchenId: string, fryerName: string, but: string) {
+  const rows = (await listBatches(kitchenId, NEWEST)).filter(
+    (row) => row.fryer_name === fryerName && row.batch_id !== but,
+  );
+  const events = await listBatchEvents(
+    kitchenId,
+    rows.map((row) => row.batch_id),
+  );
+  for (const row of rows) {
+    const own = events.filter((event) => event.batch_id === row.batch_id).flatMap((event) => eventOf(event) ?? []);
+    const run = deriveRun(own);
+    const { loadedAt } = run;
+    if (run.phase !== 'cooking' || run.putAway || run.clock !== REAL_TIME || loadedAt === null) continue;
+    if (Date.now() - loadedAt > LEFT_AFTER) continue;
+    const name = planFileSchema.safeParse(row.document).data?.name ?? 'A batch';
+    return { batchId: row.batch_id, name, loadedAt };
+  }
+  return null;
+}
+
 /** Whether this kitchen has the batch. */
 export function hasBatch(kitchenId: string, batchId: string): Promise<Result<null>> {
-  return withDatabase(async () =>
+  return withKitchen(kitchenId, async () =>
     (await findBatch(kitchenId, batchId)) ? succeed(null) : fail({ code: 'not-found' }),
   );
 }
@@ -147,7 +181,7 @@ export function appendEvents(
     }
   }
   if (events.length === 0) return Promise.resolve(fail({ code: 'bad-events', refused }));
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const taken = await transact(async (client) => {
       const last = await lockBatch(kitchenId, batchId, client);
       if (last === null) return null;
@@ -159,8 +193,9 @@ export function appendEvents(
         version: EVENT_VERSION,
         happenedAt: new Date(happenedAt),
       }));
-      await insertBatchEvents(kitchenId, batchId, last, rows, client);
-      return ids.filter((id) => (known.get(id) ?? batchId) !== batchId);
+      /* an id that another kitchen has is not seen here, only refused */
+      const stored = new Set(await insertBatchEvents(kitchenId, batchId, last, rows, client));
+      return ids.filter((id) => (known.has(id) ? known.get(id) !== batchId : !stored.has(id)));
     });
     if (taken === null) return fail({ code: 'not-found' });
     if (taken.length > 0 && taken.length + refused.length === told.length) return fail({ code: 'id-taken' });
@@ -181,7 +216,7 @@ export function recordOutcome(
   batchId: string,
   { fingerprint, ...outcome }: z.output<typeof recordOutcomeSchema>,
 ): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     if (!(await findBatch(kitchenId, batchId))) return fail({ code: 'not-found' });
     await upsertOutcome(kitchenId, batchId, { ...outcome, fingerprint });
     return succeed(null);

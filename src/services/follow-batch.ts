@@ -1,6 +1,7 @@
-import type { BatchEvent } from '@/core/run/run-state';
+import type { BatchEvent } from '@/core/run/batch-event';
 import { type BatchEventRow, findBatch, listNewEvents } from '@/db/queries/batches';
 import { onBatchEvents } from '@/db/notices';
+import { inKitchen } from '@/db/query';
 import { clockBehindOf, eventOf } from './batches';
 
 /** Wait before events that could not be read are read again, ms. */
@@ -96,8 +97,10 @@ async function read(room: Room, kitchenId: string, batchId: string): Promise<voi
   const whole = lowest < room.from;
   const after = whole ? lowest : Math.max(room.from, room.known.at(-1)?.seq ?? 0);
   try {
-    const rows = await listNewEvents(kitchenId, batchId, after);
-    const gone = rows.length === 0 && !(await findBatch(kitchenId, batchId));
+    const { rows, gone } = await inKitchen(kitchenId, async () => {
+      const news = await listNewEvents(kitchenId, batchId, after);
+      return { rows: news, gone: news.length === 0 && !(await findBatch(kitchenId, batchId)) };
+    });
     const texts = rows.flatMap((row) => {
       const event: BatchEvent | null = eventOf(row);
       return event ? [{ seq: row.seq, text: JSON.stringify(event), row }] : [];
@@ -124,6 +127,8 @@ function tellAll(room: Room, tell: (follower: Follower) => void): void {
 }
 
 function deliver(room: Room, cursor: Cursor): void {
+  /* who came in while the room was reading from a later number waits for the reading that follows */
+  if (cursor.after < room.from) return;
   const news = room.known.filter(({ seq }) => seq > cursor.after);
   if (news.length === 0) return;
   const { seq } = news.at(-1)!;

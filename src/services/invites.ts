@@ -3,8 +3,9 @@ import { insertAudit } from '@/db/queries/audit';
 import { findBatch } from '@/db/queries/batches';
 import { findInvite, forgetInvites, insertInvite, spendInvite } from '@/db/queries/invites';
 import { deleteMember } from '@/db/queries/members';
+import { inKitchen } from '@/db/query';
 import { forgetKnownSessions } from './sessions';
-import { fail, type Result, succeed, withDatabase } from './result';
+import { fail, type Result, succeed, withDatabase, withKitchen } from './result';
 
 /** How long an invitation to a run, and to a kitchen, is good, s. */
 const GOOD_FOR = { run: 600, kitchen: 24 * 3600 } as const;
@@ -29,7 +30,7 @@ async function makeInvite(kitchenId: string, batchId: string | null): Promise<st
 
 /** A token by which one other device may follow this batch, once, within ten minutes: this run and no more. */
 export function inviteDevice(kitchenId: string, batchId: string): Promise<Result<{ token: string }>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     if (!(await findBatch(kitchenId, batchId))) return fail({ code: 'not-found' });
     return succeed({ token: await makeInvite(kitchenId, batchId) });
   });
@@ -37,7 +38,7 @@ export function inviteDevice(kitchenId: string, batchId: string): Promise<Result
 
 /** A token by which one other cook may come into this kitchen, once, within a day. */
 export function inviteCook(kitchenId: string): Promise<Result<{ token: string }>> {
-  return withDatabase(async () => succeed({ token: await makeInvite(kitchenId, null) }));
+  return withKitchen(kitchenId, async () => succeed({ token: await makeInvite(kitchenId, null) }));
 }
 
 /** Where a token leads; nothing is used up. */
@@ -57,14 +58,16 @@ export function acceptInvite(
   return withDatabase(async () => {
     const invite = await spendInvite(hashOf(token));
     if (!invite) return fail({ code: 'not-found' });
-    await insertAudit(invite.kitchen_id, invite.batch_id ? 'run-lent' : 'joined', device);
+    await inKitchen(invite.kitchen_id, () =>
+      insertAudit(invite.kitchen_id, invite.batch_id ? 'run-lent' : 'joined', device),
+    );
     return succeed({ kitchenId: invite.kitchen_id, batchId: invite.batch_id });
   });
 }
 
 /** Takes a member out of the kitchen, with passkeys and devices; the last owner stays. */
 export function removeMember(kitchenId: string, memberId: string, by: string): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const removed = await deleteMember(kitchenId, memberId);
     forgetKnownSessions();
     if (!removed) return fail({ code: 'last-owner' });

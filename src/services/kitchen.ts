@@ -1,9 +1,10 @@
+import { randomUUID } from 'node:crypto';
 import { type CutterRow, deleteCutter, listCutters, upsertCutter } from '@/db/queries/cutters';
 import { archiveFryer, insertFryer, listFryers, upsertFryer, type FryerRow } from '@/db/queries/fryers';
 import { findDemoKitchen, findKitchen, insertKitchen, updateUnitSystem, type KitchenRow } from '@/db/queries/kitchens';
-import { transact } from '@/db/query';
+import { inKitchen, transact } from '@/db/query';
 import type { Kitchen, KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
-import { fail, type Result, succeed, withDatabase } from './result';
+import { fail, type Result, succeed, withDatabase, withKitchen } from './result';
 
 function kitchenOf(row: KitchenRow): Kitchen {
   return {
@@ -28,7 +29,7 @@ export function fryerOf(row: FryerRow): KitchenFryer {
 
 /** The kitchen with this id; not-found when it was removed since the cookie was given. */
 export function loadKitchen(kitchenId: string): Promise<Result<Kitchen>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const row = await findKitchen(kitchenId);
     return row ? succeed(kitchenOf(row)) : fail({ code: 'not-found' });
   });
@@ -36,7 +37,7 @@ export function loadKitchen(kitchenId: string): Promise<Result<Kitchen>> {
 
 /** Its fryers, oldest first. */
 export async function loadFryers(kitchenId: string): Promise<KitchenFryer[]> {
-  return (await listFryers(kitchenId)).map(fryerOf);
+  return (await inKitchen(kitchenId, () => listFryers(kitchenId))).map(fryerOf);
 }
 
 /** The kitchen a browser without a cookie enters: the demo kitchen where one is shown, else a new one. */
@@ -53,20 +54,23 @@ export function createKitchen(): Promise<Result<Kitchen>> {
 }
 
 function makeKitchen(): Promise<Kitchen> {
-  return transact(async (client) => {
-    const row = await insertKitchen('My kitchen', false, client);
-    await insertFryer(
-      row.kitchen_id,
-      { name: 'My fryer', power_w: 1500, basket_cm2: 500, basket_height_mm: 90, thermostat_offset_c: 0 },
-      client,
-    );
-    return kitchenOf(row);
-  });
+  const kitchenId = randomUUID();
+  return inKitchen(kitchenId, () =>
+    transact(async (client) => {
+      const row = await insertKitchen(kitchenId, 'My kitchen', false, client);
+      await insertFryer(
+        kitchenId,
+        { name: 'My fryer', power_w: 1500, basket_cm2: 500, basket_height_mm: 90, thermostat_offset_c: 0 },
+        client,
+      );
+      return kitchenOf(row);
+    }),
+  );
 }
 
 /** Switches a kitchen's units. */
 export function chooseUnits(kitchenId: string, unitSystem: 'metric' | 'us'): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     await updateUnitSystem(kitchenId, unitSystem);
     return succeed(null);
   });
@@ -84,12 +88,12 @@ function cutterOf(row: CutterRow): KitchenCutter {
 
 /** Its cutter settings, by name and thickness. */
 export async function loadCutters(kitchenId: string): Promise<KitchenCutter[]> {
-  return (await listCutters(kitchenId)).map(cutterOf);
+  return (await inKitchen(kitchenId, () => listCutters(kitchenId))).map(cutterOf);
 }
 
 /** Stores a cutter setting under the id its device chose. */
 export function saveCutter(kitchenId: string, cutter: KitchenCutter): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const { id, name, setting, thicknessMm, scatter } = cutter;
     const stored = await upsertCutter(kitchenId, { cutter_id: id, name, setting, thickness_mm: thicknessMm, scatter });
     return stored ? succeed(null) : fail({ code: 'other-kitchen' });
@@ -98,14 +102,14 @@ export function saveCutter(kitchenId: string, cutter: KitchenCutter): Promise<Re
 
 /** Removes a cutter setting. */
 export function removeCutter(kitchenId: string, cutterId: string): Promise<Result<null>> {
-  return withDatabase(async () =>
+  return withKitchen(kitchenId, async () =>
     (await deleteCutter(kitchenId, cutterId)) ? succeed(null) : fail({ code: 'not-found' }),
   );
 }
 
 /** Stores a fryer under the id its device chose. */
 export function saveFryer(kitchenId: string, fryer: KitchenFryer): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const stored = await upsertFryer(kitchenId, {
       fryer_id: fryer.id,
       name: fryer.name,
@@ -120,7 +124,7 @@ export function saveFryer(kitchenId: string, fryer: KitchenFryer): Promise<Resul
 
 /** Takes a fryer out of the kitchen; the last one stays. */
 export function removeFryer(kitchenId: string, fryerId: string): Promise<Result<null>> {
-  return withDatabase(async () =>
+  return withKitchen(kitchenId, async () =>
     (await archiveFryer(kitchenId, fryerId)) ? succeed(null) : fail({ code: 'last-fryer' }),
   );
 }

@@ -20,8 +20,8 @@ import {
   spendRecoveryCode,
 } from '@/db/queries/members';
 import { claimSession } from '@/db/queries/sessions';
-import { transact } from '@/db/query';
-import { fail, type Result, succeed, withDatabase } from './result';
+import { inKitchen, transact } from '@/db/query';
+import { fail, type Result, succeed, withDatabase, withKitchen } from './result';
 import type { Session } from '@/schemas/access';
 import { forgetKnownSessions } from './sessions';
 
@@ -75,7 +75,7 @@ export function finishRegistration(
   response: RegistrationResponseJSON,
   { host, origin }: Place,
 ): Promise<Result<{ codes: string[] }>> {
-  return withDatabase(async () => {
+  return withKitchen(session.kitchenId, async () => {
     const made = await verifyRegistrationResponse({
       response,
       expectedChallenge: spendChallenge,
@@ -142,7 +142,7 @@ export function finishSignIn(
     }).catch(() => null);
     if (!signed?.verified) return fail({ code: 'sign-in-failed' });
     await countPasskeyUse(key.credential_id, signed.authenticationInfo.newCounter);
-    await insertAudit(key.kitchen_id, 'signed-in', 'with a passkey');
+    await inKitchen(key.kitchen_id, () => insertAudit(key.kitchen_id, 'signed-in', 'with a passkey'));
     return succeed({ kitchenId: key.kitchen_id, memberId: key.member_id });
   });
 }
@@ -152,7 +152,7 @@ export function recover(code: string): Promise<Result<{ kitchenId: string; membe
   return withDatabase(async () => {
     const found = await spendRecoveryCode(hashOfCode(code));
     if (!found) return fail({ code: 'sign-in-failed' });
-    await insertAudit(found.kitchen_id, 'signed-in', 'with a recovery code');
+    await inKitchen(found.kitchen_id, () => insertAudit(found.kitchen_id, 'signed-in', 'with a recovery code'));
     return succeed({ kitchenId: found.kitchen_id, memberId: found.member_id });
   });
 }

@@ -13,11 +13,11 @@ import {
   setPlanArchived,
   upsertPlan,
 } from '@/db/queries/plans';
-import { transact } from '@/db/query';
+import { inKitchen, transact } from '@/db/query';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
 import { cutText } from '@/schemas/storable-text';
 import { writePlanFile } from '@/schemas/write-plan';
-import { fail, type Result, succeed, withDatabase } from './result';
+import { fail, type Result, succeed, withKitchen } from './result';
 
 /** A plan that is kept. */
 export interface SavedPlan {
@@ -59,19 +59,19 @@ function savedPlan(row: PlanRow): SavedPlan[] {
 
 /** The newest plan, or null when there is none that today's format reads. */
 export async function loadNewestPlan(kitchenId: string): Promise<SavedPlan | null> {
-  const row = await findNewestPlan(kitchenId);
+  const row = await inKitchen(kitchenId, () => findNewestPlan(kitchenId));
   return row ? (savedPlan(row)[0] ?? null) : null;
 }
 
 /** The plan with this id, or null when the kitchen has none that today's format reads. */
 export async function loadPlan(kitchenId: string, planId: string): Promise<SavedPlan | null> {
-  const row = await findPlan(kitchenId, planId);
+  const row = await inKitchen(kitchenId, () => findPlan(kitchenId, planId));
   return row ? (savedPlan(row)[0] ?? null) : null;
 }
 
 /** Every plan of the kitchen that today's format reads, those in use first, and how many others there are. */
 export function loadPlans(kitchenId: string): Promise<Result<{ plans: SavedPlan[]; unreadable: number }>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const rows = await listPlans(kitchenId);
     const plans = rows.flatMap(savedPlan);
     return succeed({ plans, unreadable: rows.length - plans.length });
@@ -80,7 +80,7 @@ export function loadPlans(kitchenId: string): Promise<Result<{ plans: SavedPlan[
 
 /** What a plan was before, newest first. */
 export function loadVersions(kitchenId: string, planId: string): Promise<Result<PlanVersion[]>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const rows = await listPlanVersions(kitchenId, planId);
     return succeed(
       rows.flatMap(({ version, document, kept_at }) => {
@@ -100,7 +100,7 @@ export function savePlan(
   planId: string,
   plan: { fryerId: string; document: PlanFile; base: number | null },
 ): Promise<Result<{ revision: number }>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const fryers = await listFryers(kitchenId);
     if (!fryers.some((fryer) => fryer.fryer_id === plan.fryerId)) return fail({ code: 'unknown-fryer' });
     const document = writePlanFile(plan.document);
@@ -124,7 +124,7 @@ export function savePlan(
 
 /** Keeps the plan as it is now as a version. */
 export function keepVersion(kitchenId: string, planId: string): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     /* two at once take their numbers one after the other */
     const kept = await transact(async (client) => {
       const plan = await lockPlan(kitchenId, planId, client);
@@ -137,7 +137,7 @@ export function keepVersion(kitchenId: string, planId: string): Promise<Result<n
 
 /** Copies a plan under a new name. */
 export function duplicatePlan(kitchenId: string, planId: string): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const plan = await loadPlan(kitchenId, planId);
     if (!plan) return fail({ code: 'not-found' });
     const name = `${cutText(plan.document.name, 110)}, copy`;
@@ -153,7 +153,7 @@ export function duplicatePlan(kitchenId: string, planId: string): Promise<Result
 
 /** Puts a plan away, or takes it out again. */
 export function archivePlan(kitchenId: string, planId: string, archived: boolean): Promise<Result<null>> {
-  return withDatabase(async () =>
+  return withKitchen(kitchenId, async () =>
     (await setPlanArchived(kitchenId, planId, archived)) ? succeed(null) : fail({ code: 'not-found' }),
   );
 }

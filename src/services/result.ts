@@ -1,4 +1,5 @@
-import { isDatabaseAway, isRefusedValue, isTooMany, mayTryAgain } from '@/db/pool';
+import { isDatabaseAway, isRefusedValue, isTooMany, isWalledOff, mayTryAgain } from '@/db/pool';
+import { inKitchen } from '@/db/query';
 
 /** Why a use-case could not be carried out; the words are made at the edge. */
 export type Failure =
@@ -16,6 +17,8 @@ export type Failure =
   | { readonly code: 'id-taken' }
   /** none of the events told could be read; why */
   | { readonly code: 'bad-events'; readonly refused: readonly { readonly id: string; readonly error: string }[] }
+  /** another batch cooks in this fryer */
+  | { readonly code: 'fryer-busy'; readonly batchId: string; readonly name: string; readonly loadedAt: number }
   | { readonly code: 'last-owner' }
   | { readonly code: 'not-allowed' }
   | { readonly code: 'sign-in-failed' }
@@ -43,6 +46,7 @@ export async function withDatabase<T>(work: () => Promise<Result<T>>): Promise<R
       return await work();
     } catch (error) {
       if (mayTryAgain(error) && tries < TRIES) continue;
+      if (isWalledOff(error)) return fail({ code: 'other-kitchen' });
       if (isDatabaseAway(error) || isTooMany(error)) return fail({ code: 'database-away' });
       /* a doublet that stays one is a fault of the value, not of the moment */
       if (isRefusedValue(error)) return fail({ code: 'unstorable' });
@@ -50,4 +54,9 @@ export async function withDatabase<T>(work: () => Promise<Result<T>>): Promise<R
       throw error;
     }
   }
+}
+
+/** The same with the database opened to one kitchen and no other. */
+export function withKitchen<T>(kitchenId: string, work: () => Promise<Result<T>>): Promise<Result<T>> {
+  return withDatabase(() => inKitchen(kitchenId, work));
 }

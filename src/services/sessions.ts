@@ -1,6 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { removeForgottenKitchens } from '@/db/queries/archive';
-import { transact } from '@/db/query';
 import { insertAudit, listAudit } from '@/db/queries/audit';
 import { listMembers } from '@/db/queries/members';
 import {
@@ -14,7 +13,7 @@ import {
   touchSession,
 } from '@/db/queries/sessions';
 import type { Access, Audited, Session } from '@/schemas/access';
-import { fail, type Result, succeed, withDatabase } from './result';
+import { fail, type Result, succeed, withDatabase, withKitchen } from './result';
 
 /** How long a device stays in a kitchen without coming back, and with a run that was lent to it, s. */
 export const SESSION_AGE = 365 * 24 * 3600;
@@ -87,7 +86,7 @@ export function openSession(session: {
     const token = randomBytes(32).toString('base64url');
     const { kitchenId, memberId = null, batchId = null, device } = session;
     await forgetSessions();
-    await transact(removeForgottenKitchens);
+    await removeForgottenKitchens();
     await insertSession(
       { tokenHash: hashOf(token), kitchenId, memberId, batchId, device: device.slice(0, 120) },
       batchId === null ? SESSION_AGE : LENT_FOR,
@@ -112,7 +111,7 @@ export function exchangeToken(session: Session): Promise<Result<string>> {
 
 /** Ends a session of this kitchen, on whatever device it is. */
 export function endSession(kitchenId: string, sessionId: string, what: Audited, who: string): Promise<Result<null>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const ended = await deleteSession(kitchenId, sessionId);
     forgetKnownSessions();
     if (!ended) return fail({ code: 'not-found' });
@@ -123,7 +122,7 @@ export function endSession(kitchenId: string, sessionId: string, what: Audited, 
 
 /** Everything about who may come in. */
 export function loadAccess(kitchenId: string): Promise<Result<Access>> {
-  return withDatabase(async () => {
+  return withKitchen(kitchenId, async () => {
     const [members, devices, audit] = await Promise.all([
       listMembers(kitchenId),
       listSessions(kitchenId),

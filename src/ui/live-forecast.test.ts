@@ -3,7 +3,7 @@ import type { Forecast } from '../core/forecast/forecast';
 import { AS_EXPECTED } from '../core/forecast/unknowns';
 import { FIRST_PLAN } from '../schemas/first-plan';
 import type { ForecastListener } from '../workers/forecast/client';
-import { createLiveForecast } from './live-forecast';
+import { createLiveForecast, questionOf } from './live-forecast';
 
 function storeWithForecaster() {
   const request = jest.fn();
@@ -44,7 +44,7 @@ test('listeners hear of each answer; a failure keeps what was known', () => {
   const interval = { p50: 900 } as unknown as PullInterval;
   listener().onInterval(interval);
   listener().onFailure();
-  expect(store.read()).toEqual({ forecast, isFull: true, interval, failed: true });
+  expect(store.read()).toEqual({ forecast, isFull: true, interval, failed: true, question: questionOf(FIRST_PLAN) });
   expect(heard).toHaveBeenCalledTimes(4);
   leave();
   listener().onForecast({ kind: 'full', forecast });

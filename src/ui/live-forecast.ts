@@ -10,10 +10,17 @@ export interface LiveForecast {
   readonly isFull: boolean;
   readonly interval: PullInterval | null;
   readonly failed: boolean;
+  /** the question that the forecast answers; '' before the first. @see questionOf */
+  readonly question: string;
+}
+
+/** What is asked about a plan, as one word to compare: two that are equal have the same answer. */
+export function questionOf(document: PlanFile, unknowns: Unknowns = AS_EXPECTED): string {
+  return JSON.stringify([document, unknowns]);
 }
 
 /** Nothing worked out yet. */
-export const NOTHING_YET: LiveForecast = { forecast: null, isFull: false, interval: null, failed: false };
+export const NOTHING_YET: LiveForecast = { forecast: null, isFull: false, interval: null, failed: false, question: '' };
 
 /**
  * The newest forecast of a plan that changes, for whoever listens. It can be asked before anything is drawn, so that the
@@ -23,8 +30,6 @@ export function createLiveForecast(withInterval: boolean, startForecaster = crea
   let live = NOTHING_YET;
   let forecaster: Forecaster | null = null;
   let asked = '';
-  /* the question that the newest forecast answers */
-  let answered = '';
   const listeners = new Set<() => void>();
   const change = (part: Partial<LiveForecast>) => {
     live = { ...live, ...part };
@@ -37,15 +42,14 @@ export function createLiveForecast(withInterval: boolean, startForecaster = crea
       return () => void listeners.delete(listener);
     },
     request(document: PlanFile, unknowns: Unknowns = AS_EXPECTED) {
-      const question = JSON.stringify([document, unknowns]);
+      const question = questionOf(document, unknowns);
       if (question === asked) return;
       asked = question;
       forecaster ??= startForecaster({
         onForecast: ({ kind, forecast }) => {
           /* an interval stands beside its own forecast only */
-          const interval = answered === asked ? live.interval : null;
-          answered = asked;
-          change({ forecast, interval, isFull: kind === 'full', failed: false });
+          const interval = live.question === asked ? live.interval : null;
+          change({ forecast, interval, isFull: kind === 'full', failed: false, question: asked });
         },
         onInterval: (interval) => change({ interval }),
         onFailure: () => change({ failed: true }),
@@ -54,9 +58,9 @@ export function createLiveForecast(withInterval: boolean, startForecaster = crea
     },
     /** The whole answer about this plan, once there is one; or that there will be none. */
     answerAbout(document: PlanFile): Promise<LiveForecast> {
-      const question = JSON.stringify([document, AS_EXPECTED]);
+      const question = questionOf(document);
       const isWhole = () =>
-        live.failed || (answered === question && live.isFull && (!withInterval || live.interval !== null));
+        live.failed || (live.question === question && live.isFull && (!withInterval || live.interval !== null));
       if (isWhole()) return Promise.resolve(live);
       return new Promise((resolve) => {
         const listener = () => {

@@ -1,9 +1,15 @@
 'use client';
 
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import type { Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';
-import { createLiveForecast, type LiveForecast, type LiveForecastStore, NOTHING_YET } from './live-forecast';
+import {
+  createLiveForecast,
+  type LiveForecast,
+  type LiveForecastStore,
+  NOTHING_YET,
+  questionOf,
+} from './live-forecast';
 
 /** Forecasts `document` in a worker and again whenever it or what was learnt changes; null waits. Redraws nobody by itself. */
 export function useLiveForecast(
@@ -27,4 +33,11 @@ export function useNewest(store: LiveForecastStore): LiveForecast {
 /** Both in one, where the caller shows the forecast itself. */
 export function useForecast(document: PlanFile | null, withInterval: boolean, unknowns?: Unknowns): LiveForecast {
   return useNewest(useLiveForecast(document, withInterval, unknowns));
+}
+
+/** The full forecast of this very plan, or nothing yet: for what is read once rather than watched under a moving lever. */
+export function useWholeForecast(document: PlanFile | null, withInterval = false): LiveForecast {
+  const live = useForecast(document, withInterval);
+  const question = useMemo(() => document && questionOf(document), [document]);
+  return live.isFull && live.question === question ? live : { ...NOTHING_YET, failed: live.failed };
 }

@@ -1,18 +1,19 @@
 import { randomUUID } from 'node:crypto';
-import { closeDatabase, database, isDatabaseAway } from '@/db/pool';
+import { closeDatabase, isDatabaseAway } from '@/db/pool';
 import { seedDemoKitchen } from '@/services/demo/seed-demo-kitchen';
 import { findDemoKitchen } from '@/db/queries/kitchens';
 import { loadLog } from '@/services/batches';
 import { createKitchen } from '@/services/kitchen';
+import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
-afterAll(closeDatabase);
+afterAll(() => Promise.all([closeDatabase(), closeOwnerDatabase()]));
 
 async function failure(
   text: string,
   values: unknown[],
 ): Promise<{ constraint?: string; code?: string; message: string }> {
   try {
-    await database().query(text, values);
+    await ownerDatabase().query(text, values);
   } catch (error) {
     return error as { constraint?: string; code?: string; message: string };
   }

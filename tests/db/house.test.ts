@@ -1,6 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { closeDatabase, database } from '@/db/pool';
-import { BATCH_EVENT_KINDS, type BatchEvent } from '@/core/run/run-state';
+import { closeDatabase } from '@/db/pool';
+import {
+  BATCH_EVENT_KINDS,
+  type BatchEvent,
+  type BatchEventKind,
+  eventOfKind,
+  type Told,
+} from '@/core/run/batch-event';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import { exportKitchen, importKitchen, keepKitchen, removeKitchen } from '@/services/archive';
 import { appendEvents, beginBatch, loadBatch, loadLog, recordOutcome } from '@/services/batches';
@@ -11,15 +17,12 @@ import { mayRequest } from '@/services/limits';
 import { keepVersion, loadPlan, loadVersions, savePlan } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';
 import { endSession, exchangeToken, loadAccess, openSession, readSession } from '@/services/sessions';
+import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
 const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 24, window: null, first_check_min: 17 };
 const BEGAN = Date.now() - 3_600_000;
-const event = (kind: BatchEvent['kind'], minute: number, detail: BatchEvent['detail'] = {}): BatchEvent => ({
-  id: randomUUID(),
-  kind,
-  happenedAt: BEGAN + minute * 60_000,
-  detail,
-});
+const event = <Kind extends BatchEventKind>(kind: Kind, minute: number, ...told: Told<Kind>): BatchEvent =>
+  eventOfKind(kind, { id: randomUUID(), happenedAt: BEGAN + minute * 60_000 }, ...told);
 
 async function value<T>(
   result: Promise<{ ok: true; value: T } | { ok: false; failure: { code: string } }>,
@@ -31,14 +34,15 @@ async function value<T>(
 const kitchen = () => value(createKitchen());
 async function batchIn(kitchenId: string): Promise<string> {
   const batchId = randomUUID();
-  await beginBatch(kitchenId, { batchId, fryerName: 'Large drawer', document: FIRST_PLAN, forecast: FORECAST });
+  const batch = { batchId, fryerName: 'Large drawer', document: FIRST_PLAN, forecast: FORECAST, beside: true };
+  await value(beginBatch(kitchenId, batch));
   return batchId;
 }
 
-afterAll(closeDatabase);
+afterAll(() => Promise.all([closeDatabase(), closeOwnerDatabase()]));
 
 test('kinds of events are the same in the core and in the database', async () => {
-  const { rows } = await database().query<{ kind: string }>('SELECT kind FROM batch_event_kinds ORDER BY kind');
+  const { rows } = await ownerDatabase().query<{ kind: string }>('SELECT kind FROM batch_event_kinds ORDER BY kind');
   expect(rows.map(({ kind }) => kind)).toEqual([...BATCH_EVENT_KINDS].sort());
 });
 
@@ -54,7 +58,7 @@ test('events are numbered in the order stored, from both ends at once, without a
   const batch = await value(loadBatch(id, batchId));
   expect(new Set(batch.events.map((one) => one.id)).size).toBe(31);
   expect(batch.seq).toBe(31);
-  const { rows } = await database().query<{ seq: string }>(
+  const { rows } = await ownerDatabase().query<{ seq: string }>(
     'SELECT seq FROM batch_events WHERE batch_id = $1 ORDER BY seq',
     [batchId],
   );
@@ -77,7 +81,7 @@ test('a row that cannot be read is said, never dropped in silence', async () => 
   const { id } = await kitchen();
   const batchId = await batchIn(id);
   await appendEvents(id, batchId, [event('loaded', 0)]);
-  await database().query(
+  await ownerDatabase().query(
     `INSERT INTO batch_events (event_id, kitchen_id, batch_id, kind, version, detail, happened_at, seq)
      VALUES ($1, $2, $3, 'shaken', 99, '{}', now(), 2)`,
     [randomUUID(), id, batchId],
@@ -85,7 +89,7 @@ test('a row that cannot be read is said, never dropped in silence', async () => 
   const batch = await value(loadBatch(id, batchId));
   expect([batch.events.length, batch.unreadable]).toEqual([1, 1]);
   const other = await batchIn(id);
-  await database().query(`UPDATE batches SET document = '{"format":"old"}' WHERE batch_id = $1`, [other]);
+  await ownerDatabase().query(`UPDATE batches SET document = '{"format":"old"}' WHERE batch_id = $1`, [other]);
   expect(await loadBatch(id, other)).toEqual({ ok: false, failure: { code: 'unreadable' } });
   expect((await value(loadLog(id))).unreadable).toBe(1);
 });
@@ -129,12 +133,12 @@ test('a session opens its kitchen until it is ended; its token can be exchanged'
   await endSession(id, session.id, 'signed-out', 'a laptop');
   expect(await readSession(next)).toMatchObject({ ok: false });
   expect((await value(loadAccess(id))).audit).toMatchObject([{ what: 'signed-out', who: 'a laptop' }]);
-  const { rows } = await database().query('SELECT count(*)::int AS n FROM sessions WHERE kitchen_id = $1', [id]);
+  const { rows } = await ownerDatabase().query('SELECT count(*)::int AS n FROM sessions WHERE kitchen_id = $1', [id]);
   expect(rows[0]).toEqual({ n: 0 });
 });
 
 test('whoever is in the demo kitchen is a cook, never its owner', async () => {
-  const made = await database().query<{ kitchen_id: string }>(
+  const made = await ownerDatabase().query<{ kitchen_id: string }>(
     `INSERT INTO kitchens (name, is_demo) VALUES ('Larder', true)
      ON CONFLICT (is_demo) WHERE is_demo DO UPDATE SET name = EXCLUDED.name RETURNING kitchen_id`,
   );
@@ -155,7 +159,7 @@ test('an archive larger than one query takes comes in whole', async () => {
   }
   const { bytes } = await value(exportKitchen(id, 'test'));
   const other = await kitchen();
-  await database().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
+  await ownerDatabase().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
   expect((await value(importKitchen(other.id, bytes, 'test'))).same).toBe(true);
   expect((await value(loadLog(other.id))).batches[0]!.events).toHaveLength(1200);
 });
@@ -163,7 +167,7 @@ test('an archive larger than one query takes comes in whole', async () => {
 test('a doublet that stays one is refused, not called an outage', async () => {
   const twice = () =>
     withDatabase(async () => {
-      await database().query(`INSERT INTO batch_event_kinds (kind) VALUES ('loaded')`);
+      await ownerDatabase().query(`INSERT INTO batch_event_kinds (kind) VALUES ('loaded')`);
       return succeed(null);
     });
   expect(await twice()).toEqual({ ok: false, failure: { code: 'unstorable' } });
@@ -203,7 +207,7 @@ test('a kitchen goes out and comes in, equal by checksum, here or elsewhere, twi
   const again = await value(importKitchen(id, bytes, 'test'));
   expect(again).toEqual({ added: 0, same: true });
   const other = await kitchen();
-  await database().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
+  await ownerDatabase().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
   const taken = await value(importKitchen(other.id, bytes, 'test'));
   expect(taken.same).toBe(true);
   expect(taken.added).toBe(7);
@@ -212,6 +216,30 @@ test('a kitchen goes out and comes in, equal by checksum, here or elsewhere, twi
   expect(copy!.events.map(({ kind }) => kind)).toEqual(['loaded', 'looked', 'done']);
   expect(copy!.outcome?.note).toBe('good');
   expect(await importKitchen(other.id, new Uint8Array([1, 2, 3]), 'test')).toMatchObject({ ok: false });
+});
+
+test('a fryer with a batch in it refuses a second one unless it is meant, and is free once that is out, put away or left', async () => {
+  const { id } = await kitchen();
+  const first = await batchIn(id);
+  const ask = (beside = false) =>
+    beginBatch(id, {
+      batchId: randomUUID(),
+      fryerName: 'Large drawer',
+      document: FIRST_PLAN,
+      forecast: FORECAST,
+      beside,
+    });
+  await value(ask());
+  await appendEvents(id, first, [event('loaded', 0)]);
+  expect(await ask()).toMatchObject({ ok: false, failure: { code: 'fryer-busy', batchId: first } });
+  await value(ask(true));
+  const away = event('put-away', 10);
+  await appendEvents(id, first, [away]);
+  await value(ask());
+  await appendEvents(id, first, [event('undone', 11, { event: away.id })]);
+  expect(await ask()).toMatchObject({ ok: false });
+  await appendEvents(id, first, [event('done', 20)]);
+  await value(ask());
 });
 
 test('a kitchen is removed only by its name, a day later, and can be had back until then', async () => {
@@ -223,7 +251,9 @@ test('a kitchen is removed only by its name, a day later, and can be had back un
   expect((await value(loadKitchen(id))).removedAt).toBeNull();
   await value(removeKitchen(id, name, 'test'));
   await batchIn(id);
-  await database().query(`UPDATE kitchens SET removed_at = now() - interval '25 hours' WHERE kitchen_id = $1`, [id]);
+  await ownerDatabase().query(`UPDATE kitchens SET removed_at = now() - interval '25 hours' WHERE kitchen_id = $1`, [
+    id,
+  ]);
   const { id: other } = await kitchen();
   await value(openSession({ kitchenId: other, device: 'x' }));
   expect(await loadKitchen(id)).toMatchObject({ ok: false });
@@ -234,7 +264,9 @@ test('an allowance is one for all, and comes back with time', async () => {
   const asked = [];
   for (let n = 0; n < 25; n++) asked.push(await mayRequest('join', key));
   expect(asked.filter(Boolean)).toHaveLength(20);
-  await database().query(`UPDATE request_limits SET at = at - interval '1 minute' WHERE key = $1`, [`join ${key}`]);
+  await ownerDatabase().query(`UPDATE request_limits SET at = at - interval '1 minute' WHERE key = $1`, [
+    `join ${key}`,
+  ]);
   expect(await mayRequest('join', key)).toBe(true);
 });
 

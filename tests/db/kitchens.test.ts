@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { closeDatabase, database } from '@/db/pool';
+import { closeDatabase } from '@/db/pool';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import { appendEvents, beginBatch, loadBatch, loadLog, recordOutcome } from '@/services/batches';
 import {
@@ -25,6 +25,7 @@ import {
   loadVersions,
   savePlan,
 } from '@/services/plans';
+import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
 const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 23, window: null, first_check_min: 17.6 };
 const OUTCOME = { crispness: 'crisp', browning: 1, evenness: 'even', faults: [], note: 'good' } as const;
@@ -54,7 +55,7 @@ const event = (kind: 'loaded' | 'shaken' | 'done', minute: number) => ({
   detail: {},
 });
 
-afterAll(closeDatabase);
+afterAll(() => Promise.all([closeDatabase(), closeOwnerDatabase()]));
 
 test('a new kitchen has one fryer, metric units and an empty log', async () => {
   const { id, unitSystem } = await kitchen();
@@ -72,7 +73,7 @@ test('a plan is saved, saved again under its id, and the newest comes back', asy
   await savePlan(id, planId, { fryerId: fryer!.id, document: FIRST_PLAN, base: null });
   await savePlan(id, planId, { fryerId: fryer!.id, document: { ...FIRST_PLAN, mass_g: 333 }, base: null });
   expect((await loadNewestPlan(id))?.document.mass_g).toBe(333);
-  const { rows } = await database().query('SELECT count(*)::int AS n FROM plans WHERE kitchen_id = $1', [id]);
+  const { rows } = await ownerDatabase().query('SELECT count(*)::int AS n FROM plans WHERE kitchen_id = $1', [id]);
   expect(rows[0]).toEqual({ n: 1 });
 });
 
@@ -215,7 +216,7 @@ test('an invitation lets one device in, once, and only into its own batch', asyn
   });
   expect(await acceptInvite(invite.value.token, 'a phone')).toEqual({ ok: false, failure: { code: 'not-found' } });
   expect(await acceptInvite('x'.repeat(32), 'a phone')).toEqual({ ok: false, failure: { code: 'not-found' } });
-  const { rows } = await database().query(
+  const { rows } = await ownerDatabase().query(
     'SELECT encode(token_hash, $1) AS h FROM device_invites WHERE batch_id = $2',
     ['escape', batchId],
   );
@@ -250,7 +251,13 @@ test('whoever follows a batch is told what is new from where it stands, once, an
   const anew = follow(0);
   await until(anew.told, ['loaded ≤3', 'shaken ≤3', 'done ≤3']);
   expect(early.told).toHaveLength(3);
-  await database().query('DELETE FROM batches WHERE batch_id = $1', [batchId]);
-  await until(late.told, ['done ≤3', 'gone']);
   for (const one of [early, late, anew]) one.stop();
+  /* one who asks for all comes in while the room still reads for one who asked for the end */
+  const atEnd = follow(2);
+  const fromStart = follow(0);
+  await until(atEnd.told, ['done ≤3']);
+  await until(fromStart.told, ['loaded ≤3', 'shaken ≤3', 'done ≤3']);
+  await ownerDatabase().query('DELETE FROM batches WHERE batch_id = $1', [batchId]);
+  await until(atEnd.told, ['done ≤3', 'gone']);
+  for (const one of [atEnd, fromStart]) one.stop();
 });

@@ -1,5 +1,12 @@
 import { expect, type Page, test } from '@playwright/test';
-import { beginBatch, enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
+import {
+  beginBatch,
+  enterOwnKitchen,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  fullForecast,
+  takeFromMenu,
+} from './helpers';
 
 async function beginOwnBatch(page: Page) {
   await enterOwnKitchen(page);
@@ -38,6 +45,7 @@ test('a batch from the bench to the log, through a reload and a long sleep', asy
 
   await expect(page.getByRole('heading', { name: 'How did it come out?' })).toBeVisible();
   await expectAccessible(page);
+  await page.getByRole('button', { name: 'All as wished' }).click();
   await page.getByRole('radio', { name: 'deep gold' }).click();
   await page.getByRole('radio', { name: 'Some differ' }).click();
   await page.getByLabel('Note').fill('Next time 9 mm.');
@@ -77,6 +85,8 @@ test('the whole run by keyboard alone', async ({ page }) => {
   await page.keyboard.press('m');
   await page.keyboard.press('d');
   await expect(page.getByRole('heading', { name: 'How did it come out?' })).toBeVisible();
+  await tabTo(/All as wished/);
+  await page.keyboard.press('Enter');
   await tabTo(/Save to the log/);
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/log\//);
@@ -92,8 +102,41 @@ test('a mis-tap is taken back', async ({ page }) => {
   /* what was told in the last moment is sent while the next page is already asked for */
   await expect(async () => {
     await page.goto('/cook');
-    await expect(page.getByRole('link', { name: /in the fryer/ })).toBeVisible({ timeout: 1000 });
-  }).toPass({ timeout: 15_000 });
+    await expect(page.getByRole('link', { name: /in the fryer/ })).toBeVisible({ timeout: 5000 });
+  }).toPass({ timeout: 60_000 });
+});
+
+test('runs are listed with their countdowns and can be put away; a fryer that is taken asks before a second batch', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  const bench = page.url();
+  await beginBatch(page);
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  const run = page.url();
+  /* every other page says what is next, and the bench asks before it begins another */
+  await page.goto(bench);
+  await fullForecast(page);
+  await expect(page.getByRole('banner').getByRole('timer')).toHaveText(/in \d+:\d\d/);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  const taken = page.getByRole('dialog', { name: 'This fryer is taken' });
+  await expect(taken).toBeVisible();
+  await expectAccessible(page);
+  await taken.getByRole('button', { name: 'Not now' }).click();
+  await page.goto('/cook');
+  await expect(page.getByRole('main').getByRole('timer')).toHaveText(/\d+:\d\d/);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Put away' }).click();
+  await expect(page.getByRole('heading', { name: 'Nothing is cooking' })).toBeVisible();
+  /* what was put away takes up no fryer any more, and can be taken out again */
+  await page.getByRole('button', { name: 'Take it out again' }).click();
+  await expect(page.getByRole('heading', { name: 'Under way' })).toBeVisible();
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /in the fryer/ })
+    .click();
+  await expect(page).toHaveURL(run);
 });
 
 test('on a phone the run stays within the screen, the due answer in view', async ({ page }) => {
@@ -106,14 +149,24 @@ test('on a phone the run stays within the screen, the due answer in view', async
   await expect(page.getByRole('button', { name: /Shaken/ })).toBeInViewport();
 });
 
-test('the whole run by touch alone, on a phone', async ({ browser }) => {
+test('from the first choice to the log by touch alone, on a phone', async ({ browser }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
   const page = await context.newPage();
   const tap = (name: string | RegExp) => page.getByRole('button', { name }).first().tap();
   await page.goto('/');
-  await page.getByRole('button', { name: /^Kitchen:/ }).tap();
-  await page.getByRole('menuitem', { name: 'Start an empty kitchen' }).tap();
+  await takeFromMenu(
+    page.getByRole('button', { name: /^Kitchen:/ }),
+    page.getByRole('menuitem', { name: 'Start an empty kitchen' }),
+    'tap',
+  );
   await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
+  /* a new kitchen begins with what is to be made */
+  await page.getByRole('radio', { name: /^Sweet potato/ }).tap();
+  await page.getByRole('radio', { name: /^Cubes, 20 mm/ }).tap();
+  await expect(page.getByText(/^Pull after about \d+ min/)).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await tap('Open on the bench');
+  await expect(page).toHaveURL(/\?plan=/);
   await fullForecast(page);
   await tap('Cook this');
   await tap('The basket is in: start');
@@ -131,6 +184,7 @@ test('the whole run by touch alone, on a phone', async ({ browser }) => {
   await tap('Salted while hot');
   await tap('Served');
   await expectNoSidewaysScroll(page);
+  await tap('All as wished');
   await page.getByRole('radio', { name: 'Some differ' }).tap();
   await tap('Save to the log');
   await expect(page).toHaveURL(/\/log\//);
@@ -152,7 +206,7 @@ test('two tabs without a network agree, one crashes, and nothing is lost', async
   await second.keyboard.press('m');
   await expect(second.getByText(/2 kept on this device/)).toBeVisible();
   await context.setOffline(false);
-  await expect(second.getByText(/kept on this device/)).toHaveCount(0, { timeout: 15_000 });
+  await expect(second.getByText(/kept on this device/)).toHaveCount(0);
   await second.goto(second.url().replace('/cook/', '/log/'));
   await expect(second.getByText('Shaken')).toHaveCount(1);
   await expect(second.getByText('One more minute')).toHaveCount(1);

@@ -60,9 +60,7 @@ test('two app processes stay in step through the database', async ({ page, conte
   );
   try {
     await expect
-      .poll(async () => (await fetch(`http://127.0.0.1:${port}/api/health`).catch(() => null))?.status ?? 0, {
-        timeout: 30_000,
-      })
+      .poll(async () => (await fetch(`http://127.0.0.1:${port}/api/health`).catch(() => null))?.status ?? 0)
       .toBe(200);
     const there = await context.newPage();
     await there.goto(url.replace(/:\d+/, `:${port}`));

@@ -1,5 +1,22 @@
+import { randomUUID } from 'node:crypto';
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Locator, type Page, test } from '@playwright/test';
+
+/** The stations in working order, as their tabs are called. */
+export const STATIONS = [
+  'Produce',
+  'Cut',
+  'Soak',
+  'Press',
+  'Par-cook',
+  'Dry',
+  'Coat',
+  'Fryer',
+  'Load',
+  'Cook',
+  'Rest',
+  'All steps',
+] as const;
 
 /** The interval beside the moment to pull. */
 export const INTERVAL = /^\(\d+(–\d+| to beyond the stages)\)$/;
@@ -12,22 +29,35 @@ export async function enterOwnKitchen(page: Page, origin = test.info().project.u
     headers: { origin },
   });
   expect(made.ok()).toBe(true);
-  await page.goto(origin);
+  /* a plan of its own address, past the choice of what to make, which has tests of its own */
+  await page.goto(`${origin}/?plan=${randomUUID()}`);
   await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
   /* the page is alive once it forecasts */
-  await expect(page.getByRole('heading', { name: /^Pull after|^Not done/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: /^Pull after|^Not done/ })).toBeVisible();
 }
 
 /** Begins a batch of the plan on the bench, and is in its preparation. */
 export async function beginBatch(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Cook this' }).click({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Cook this' }).click();
   await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
 }
 
 /** Waits until the bench shows a full forecast with its interval, and returns the moment to pull in words. */
 export async function fullForecast(page: Page): Promise<string> {
-  await expect(page.getByText(INTERVAL)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(INTERVAL)).toBeVisible();
   return page.getByRole('heading', { name: /^Pull after|^Not done/ }).innerText();
+}
+
+/**
+ * Takes an item from the menu of a button. What is above may still grow on a busy machine and move the menu from under the
+ * pointer; a tap beside the item leaves the menu open, and is made again as a cook would.
+ */
+export async function takeFromMenu(trigger: Locator, item: Locator, how: 'click' | 'tap' = 'click'): Promise<void> {
+  await expect(async () => {
+    if (!(await item.isVisible())) await trigger[how]({ timeout: 8000 });
+    await item[how]({ timeout: 8000 });
+    await expect(item).toBeHidden({ timeout: 10_000 });
+  }).toPass({ timeout: 120_000 });
 }
 
 /** Nothing serious or critical by axe on the page, or within a part of it. */

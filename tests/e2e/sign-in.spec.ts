@@ -115,7 +115,7 @@ test('an invited cook plans along, keeps the own kitchen beside, may not remove 
 
 test('a device that follows a run sees this run and nothing else of the kitchen', async ({ page, browser }) => {
   await enterOwnKitchen(page, ORIGIN);
-  await page.getByRole('button', { name: 'Cook this' }).click({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Cook this' }).click();
   await expect(page).toHaveURL(/\/cook\//);
   await page.getByRole('button', { name: 'Follow on another device' }).click();
   const link = (await page.getByRole('link', { name: /\/join\// }).getAttribute('href'))!;
@@ -127,7 +127,7 @@ test('a device that follows a run sees this run and nothing else of the kitchen'
   await expect(phone.getByText('A run in My kitchen')).toBeVisible();
   await expect(phone.getByRole('navigation', { name: 'Rooms' }).getByRole('link')).toHaveCount(0);
   await phone.keyboard.press('b');
-  await expect(page.getByText('Should look like this now:')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Should look like this now:')).toBeVisible();
   /* nor does the token of the run open the kitchen from another cookie */
   const lent = (await other.cookies()).find(({ name }) => name === 'drubek_run')!;
   const thief = await browser.newContext({ baseURL: ORIGIN });

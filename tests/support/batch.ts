@@ -1,12 +1,12 @@
-import type { BatchEvent, BatchEventKind } from '@/core/run/run-state';
+import { type BatchEvent, type BatchEventKind, eventOfKind, type Told } from '@/core/run/batch-event';
 import type { Batch } from '@/schemas/batch';
 import { SHAKEN_PLAN } from './shaken-plan';
 
 export const LOADED_AT = Date.UTC(2026, 10, 20, 18, 30);
 
 /** An event `minute` minutes after loading. */
-export function batchEvent(kind: BatchEventKind, minute: number, detail: BatchEvent['detail'] = {}): BatchEvent {
-  return { id: `${kind}-${minute}`, kind, happenedAt: LOADED_AT + minute * 60_000, detail };
+export function batchEvent<Kind extends BatchEventKind>(kind: Kind, minute: number, ...told: Told<Kind>): BatchEvent {
+  return eventOfKind(kind, { id: `${kind}-${minute}`, happenedAt: LOADED_AT + minute * 60_000 }, ...told);
 }
 
 /** A batch of the first plan that was shaken, pulled after 20 minutes and came out a little pale. */

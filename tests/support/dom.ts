@@ -1,9 +1,17 @@
-/** What jsdom lacks and the interface needs: an observer of sizes, and a canvas that is left blank. */
+/** What jsdom lacks and the interface needs: an observer of sizes, one for which all is in view, and a canvas that is left blank. */
 export function furnishDom(): void {
   globalThis.ResizeObserver = class {
     observe() {}
     unobserve() {}
     disconnect() {}
   };
+  globalThis.IntersectionObserver = class {
+    constructor(seen: (entries: { isIntersecting: boolean }[]) => void) {
+      queueMicrotask(() => seen([{ isIntersecting: true }]));
+    }
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  } as never;
   HTMLCanvasElement.prototype.getContext = () => null;
 }

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Keyboard, Redo2, Undo2 } from 'lucide-react';
 import type { usePlanHistory } from './use-plan-history';
 
@@ -19,7 +20,7 @@ export function BenchHeader({
   return (
     <>
       <div className="flex items-center justify-between">
-        <h1 className="text-[22px]">{title}</h1>
+        <h1 className="text-[24px]">{title}</h1>
         <div className="no-print flex items-center text-[14px] text-iron-soft">
           <span role="status" className="mr-2">
             {saving}
@@ -30,7 +31,12 @@ export function BenchHeader({
           <button type="button" aria-label="Redo" disabled={!history.canRedo} onClick={history.redo} className={button}>
             <Redo2 size={20} aria-hidden />
           </button>
-          <button type="button" aria-label="Keys of the bench" onClick={onHelp} className={button}>
+          <button
+            type="button"
+            aria-label="Keys of the bench"
+            onClick={onHelp}
+            className={clsx(button, 'pointer-coarse:hidden')}
+          >
             <Keyboard size={20} aria-hidden />
           </button>
         </div>

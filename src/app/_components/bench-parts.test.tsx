@@ -3,6 +3,7 @@ const mockPush = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: mockPush, refresh: jest.fn() }) }));
 jest.mock('@/ui/use-forecast', () => ({
   useForecast: () => mockLive,
+  useWholeForecast: () => mockLive,
   useNewest: (store: { read: () => unknown }) => store.read(),
 }));
 jest.mock('@/ui/study/study-context', () => ({
@@ -202,7 +203,12 @@ test('marks on the field are the openings and the edges between stages', () => {
   expect(release.mock.calls[0][0].cook.stages.map((stage: { minutes: number }) => stage.minutes)).toEqual([10, 18]);
 });
 
-test('the strip at the foot says the forecast in one line', () => {
-  const { container } = render(<ForecastStrip live={liveWith(forecast)} />);
-  expect(container).toHaveTextContent(/^Pull after about \d+ min .*· at best \d+ %/);
+test('the strip at the foot says the forecast in short, opens the whole of it, and begins the cook', async () => {
+  const [onOpen, onCook] = [jest.fn(), jest.fn()];
+  render(<ForecastStrip live={liveWith(forecast)} plan={plan} onOpen={onOpen} onCook={onCook} cooking={false} />);
+  expect(screen.getByRole('heading')).toHaveTextContent(/^Pull after about \d+ min/);
+  expect(screen.getByText(/of \d+ right$/)).toHaveTextContent(/^(not opened|shake )/);
+  await userEvent.click(screen.getByRole('button', { name: 'Open the whole forecast' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Cook this' }));
+  expect([onOpen.mock.calls.length, onCook.mock.calls.length]).toEqual([1, 1]);
 });

@@ -1,24 +1,21 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useRouter } from 'next/navigation';
 import { Tabs } from 'radix-ui';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { withFryer } from '@/editing/edit-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
-import { notifyError } from '@/ui/notify';
-import { newId } from '@/ui/new-id';
 import { useUnits } from '@/ui/units-context';
 import { unsavedPlan } from '@/ui/outbox/unsaved-plans';
-import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useCalm } from '@/ui/use-calm';
+import { useNarrow } from '@/ui/use-narrow';
 import { useLiveForecast } from '@/ui/use-forecast';
-import { batchForecast } from './batch-forecast';
 import { BenchHeader } from './bench-header';
 import { fieldMarks } from './field-marks';
+import { ForecastSheet } from './forecast-sheet';
 import { ForecastStrip } from './forecast-strip';
 import { FollowOpenings } from './follow-openings';
 import { ForecastPanel } from './forecast-panel';
@@ -31,16 +28,16 @@ import { StationStrip } from './stations/station-strip';
 import { PlanMenu } from './plan-menu';
 import { fromShelf, shelve } from './plan-shelf';
 import { PlanName } from './plan-name';
+import { useBeginBatch } from './use-begin-batch';
 import { useBenchKeys } from './use-bench-keys';
 import { usePlanHistory } from './use-plan-history';
 import { useSaving } from './use-saving';
-import { writePlanFile } from '@/schemas/write-plan';
 
 /* what the first look at the bench does not need is loaded when it is opened */
 const ComparePanel = dynamic(() => import('./compare-panel').then((part) => part.ComparePanel));
 const ChangedElsewhere = dynamic(() => import('./changed-elsewhere').then((part) => part.ChangedElsewhere));
+const FryerBusy = dynamic(() => import('./fryer-busy').then((part) => part.FryerBusy));
 const HelpSheet = dynamic(() => import('./help-sheet').then((part) => part.HelpSheet));
-const SensitivityList = dynamic(() => import('./sensitivity-list').then((part) => part.SensitivityList));
 const DragLoad = dynamic(() => import('./stations/drag-load').then((part) => part.DragLoad));
 
 /** Stations that speak of one load; the others of all that is on the board. */
@@ -66,7 +63,6 @@ export function Bench({
   fryers: readonly KitchenFryer[];
   cutters: readonly KitchenCutter[];
 }) {
-  const router = useRouter();
   const units = useUnits();
   const [begun] = useState(() => fromShelf(planId, initial));
   const history = usePlanHistory(begun);
@@ -75,10 +71,12 @@ export function Bench({
   const [fryerId, setFryerId] = useState(initialFryerId);
   const [station, setStation] = useState<StationId>('cut');
   const [serveAt, setServeAt] = useState('19:00');
-  const [cooking, setCooking] = useState(false);
   const [board, setBoard] = useState(FIRST_BOARD);
   const [pinned, setPinned] = useState<PlanFile | null>(null);
   const [help, setHelp] = useState(false);
+  const narrow = useNarrow();
+  const [opened, setOpened] = useState(false);
+  const closeSheet = useCallback(() => setOpened(false), []);
   const plan = useMemo(() => planFromFile(document), [document]);
   const whole = useMemo(() => wholePlanFromFile(document), [document]);
   /* the strip's drawings are not what a moving lever is watched by */
@@ -93,7 +91,7 @@ export function Bench({
   const live = useLiveForecast(document, true);
   const saving = useSaving(planId, fryerId, history.settled ? document : null, begun, revision);
 
-  const { release: takeUp } = history;
+  const { takeUp } = history;
   useEffect(() => {
     const kept = unsavedPlan(planId);
     if (!kept) return;
@@ -129,31 +127,9 @@ export function Bench({
   );
 
   const onPin = useCallback(() => setPinned((before) => (before ? null : now.current.document)), []);
-  const onCook = useCallback(async () => {
-    if (cooking) return;
-    setCooking(true);
-    /* what is cooked and what is forecast are one plan, although a lever may just have been let go */
-    const { document } = now.current;
-    const { forecast, interval, failed } = await live.answerAbout(document);
-    if (failed || !forecast) {
-      setCooking(false);
-      notifyError('The batch could not begin: it has no forecast. Reload the page and try again.');
-      return;
-    }
-    const batchId = newId();
-    const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
-    const sent = await send('POST', '/api/batches', {
-      batchId,
-      fryerName,
-      document: writePlanFile(document),
-      forecast: batchForecast(forecast, interval),
-    });
-    if (sent.kind === 'done') router.push(`/cook/${batchId}`);
-    else {
-      setCooking(false);
-      notifyError(`The batch could not begin. ${sent.error}`);
-    }
-  }, [live, cooking, fryers, fryerId, router]);
+  const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
+  const { begin, beginning, busy, leaveIt } = useBeginBatch(live, fryerName);
+  const onCook = useCallback(() => begin(now.current.document), [begin]);
   /* the answer comes within a few frames of the move and draws the panel anyway */
   const field = useDeferredValue(
     useMemo(
@@ -173,14 +149,16 @@ export function Bench({
     <StudyProvider>
       <FollowOpenings document={document} settled={history.settled} follow={history.follow} />
       <Tabs.Root value={station} onValueChange={(value) => setStation(value as StationId)}>
-        <div className="overflow-clip tray">
+        <div className="flex max-xl:flex-col">
+          <div className="no-print flex shrink-0 items-center xl:w-[192px] xl:flex-col xl:items-start xl:justify-center xl:pb-3">
+            <PlanName name={document.name} onRename={(name) => release({ ...document, name })} />
+            <PlanMenu planId={planId} store={saving.saveNow} readPlan={readPlan} live={live} serveAt={serveAt} />
+          </div>
           <StationStrip document={strip.document} plan={strip.plan} />
-          <div className="grid lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
-            <div className="order-2 border-enamel-deep p-4 sm:px-6 lg:order-1 lg:border-r-2">
-              <div className="no-print -mt-2 mb-1 flex items-center">
-                <PlanName name={document.name} onRename={(name) => release({ ...document, name })} />
-                <PlanMenu planId={planId} store={saving.saveNow} readPlan={readPlan} live={live} serveAt={serveAt} />
-              </div>
+        </div>
+        <div className="overflow-clip tray">
+          <div className="grid md:grid-cols-[minmax(0,352px)_minmax(0,1fr)] lg:grid-cols-[minmax(0,440px)_minmax(0,1fr)] xl:grid-cols-[minmax(0,480px)_minmax(0,1fr)]">
+            <div className="border-enamel-deep p-4 max-md:pb-44 md:my-4 md:border-r md:px-5 md:py-0">
               <BenchHeader
                 title={STATION_WORDS[station]}
                 fold={stationFold(station, plan)}
@@ -217,7 +195,7 @@ export function Bench({
                 </Tabs.Content>
               ))}
             </div>
-            <div className="order-1 min-w-0 lg:sticky lg:top-0 lg:order-2 lg:self-start">
+            <ForecastSheet narrow={narrow} opened={opened} back={STATION_WORDS[station]} onClose={closeSheet}>
               <ForecastPanel
                 live={live}
                 document={field.document}
@@ -229,7 +207,7 @@ export function Bench({
                 serveAt={serveAt}
                 onServeAt={setServeAt}
                 onCook={onCook}
-                cooking={cooking}
+                cooking={beginning}
               />
               {pinned && (
                 <ComparePanel
@@ -242,11 +220,18 @@ export function Bench({
                   unpin={() => setPinned(null)}
                 />
               )}
-              <SensitivityList document={document} />
-            </div>
+            </ForecastSheet>
           </div>
         </div>
-        <ForecastStrip live={live} />
+        {narrow && !opened && (
+          <ForecastStrip
+            live={live}
+            plan={field.plan}
+            onOpen={() => setOpened(true)}
+            onCook={onCook}
+            cooking={beginning}
+          />
+        )}
       </Tabs.Root>
       {saving.elsewhere && (
         <ChangedElsewhere
@@ -263,6 +248,7 @@ export function Bench({
           }}
         />
       )}
+      {busy && <FryerBusy busy={busy} begin={() => begin(document, true)} leaveIt={leaveIt} />}
       {help && <HelpSheet open onOpenChange={setHelp} />}
     </StudyProvider>
   );

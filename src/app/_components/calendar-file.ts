@@ -1,5 +1,6 @@
 import { addSeconds, roundToNearestMinutes, subSeconds } from 'date-fns';
 import { createEvents, type EventAttributes } from 'ics';
+import { boardWork } from '@/core/prep/board-work';
 import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
 import { afterSeconds } from '@/schemas/after-time';
 import type { PlanFile } from '@/schemas/plan-file';
@@ -39,6 +40,8 @@ export function calendarOf(
       duration: { minutes: Math.max(1, Math.round(seconds / 60)) },
       productId: 'drubek',
     });
+  const onBoard = boardWork(plan);
+  if (onBoard > 0) add('peel and cut', subSeconds(at, onBoard), onBoard);
   for (const task of tasks) {
     if (task.kind === 'preheat') add('preheat', subSeconds(load, task.duration), task.duration);
     else {

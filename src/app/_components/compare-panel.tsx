@@ -5,13 +5,13 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { ColourField } from '@/ui/field/colour-field';
+import { fieldParts } from '@/ui/field/field-parts';
 import { useOutcomes } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
-import { useForecast } from '@/ui/use-forecast';
+import { useWholeForecast } from '@/ui/use-forecast';
 import { pullText, windowText } from '@/ui/words/forecast-text';
 import { planDifferences } from '@/ui/words/plan-differences';
 import { priceText } from '@/ui/words/price-text';
-import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** The pinned plan beside the one on the bench: both fields, where they differ, and what that does. */
 export function ComparePanel({
@@ -27,7 +27,8 @@ export function ComparePanel({
 }) {
   const units = useUnits();
   const plan = useMemo(() => planFromFile(pinned), [pinned]);
-  const live = useForecast(pinned, false);
+  const parts = useMemo(() => fieldParts(plan), [plan]);
+  const live = useWholeForecast(pinned);
   const [there, here] = useOutcomes([pinned, document]);
   const differences = planDifferences(pinned, document, units);
   return (
@@ -44,13 +45,7 @@ export function ComparePanel({
       {live.forecast && (
         <>
           <p className="px-7 text-[15px]">{windowText(live.forecast)}</p>
-          <ColourField
-            forecast={live.forecast}
-            ramp={outerRamp(plan)}
-            stages={plan.stages}
-            openings={plan.events}
-            height={90}
-          />
+          <ColourField forecast={live.forecast} parts={parts} stages={plan.stages} openings={plan.events} height={90} />
         </>
       )}
       <div className="px-7">

@@ -1,28 +1,30 @@
 'use client';
 
-import { memo } from 'react';
-import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
+import dynamic from 'next/dynamic';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { basketCount } from '@/core/cut/basket-count';
+import type { Forecast } from '@/core/forecast/forecast';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
+import { BasketDrawing } from '@/ui/drawings/basket-drawing';
 import { ColourField } from '@/ui/field/colour-field';
+import { fieldParts } from '@/ui/field/field-parts';
 import type { FieldHandle } from '@/ui/field/field-handles';
-import { useUnits } from '@/ui/units-context';
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
 import { currentLoad } from '@/schemas/load-order';
 import { useLoads } from '@/ui/study/use-loads';
-import { clockBefore } from '@/ui/words/clock-before';
-import { oilText, percentText, wholeMinutes } from '@/ui/words/format';
-import { intervalText, pullText, spokenForecast, windowText } from '@/ui/words/forecast-text';
-import { openingsText } from '@/ui/words/opening-text';
+import { halfMinutes, oilText, percentText, wholeMinutes } from '@/ui/words/format';
+import { spokenForecast } from '@/ui/words/forecast-text';
+import { ForecastHead } from './forecast-head';
+import { ServingLine } from './serving-line';
+import { stretchesOf } from './start-by';
 import { WarningList } from './warning-list';
-import { outerRamp } from '@/core/plan/outer-ramp';
+import { energyUntil } from '@/core/batch/record-statistics';
 
-/** Clock time at which the first task must begin for food on the table at `serveAt` (HH:MM). @param atFryer s from the first loading to the last pull */
-export function startBy(plan: Plan, atFryer: number, serveAt: string): string | null {
-  return clockBefore(serveAt, atFryer + plan.toTable + prepDuration(prepTasks(plan)));
-}
+/* rarely asked for, so it is loaded when it is */
+const SensitivityList = dynamic(() => import('./sensitivity-list').then((part) => part.SensitivityList));
 
 /** The forecast, always in view. */
 export const ForecastPanel = memo(function ForecastPanel({
@@ -50,10 +52,17 @@ export const ForecastPanel = memo(function ForecastPanel({
   onCook: () => void;
   cooking: boolean;
 }) {
-  const units = useUnits();
   const { forecast, interval, isFull, failed } = useNewest(live);
+  /** the sample that is read in the field */
+  const [read, setShown] = useState(0);
+  const shown = useDeferredValue(read);
+  const [more, setMore] = useState(false);
+  /* the drawer may lag behind a moving lever; the number may not */
+  const drawn = useDeferredValue(forecast);
   const { count } = document.loads;
   const loads = useLoads(count > 1 ? document : null);
+  const parts = useMemo(() => fieldParts(plan), [plan]);
+  const pieces = useMemo(() => basketCount(plan), [plan]);
   if (failed && !forecast) {
     return (
       <p role="alert" className="p-6">
@@ -63,74 +72,84 @@ export const ForecastPanel = memo(function ForecastPanel({
     );
   }
   if (!forecast) return <p className="p-6 text-iron-soft">Working out the first forecast …</p>;
-  const start = forecast.inTime ? startBy(plan, loads?.time ?? count * forecast.pull.time, serveAt) : null;
-  const range = intervalText(interval);
+  const atFryer = loads?.time ?? count * forecast.pull.time;
   return (
-    <section aria-label="Forecast" className="py-3">
+    <section aria-label="Forecast" className="@container px-4 py-3 lg:px-6">
       <p className="sr-only" aria-live="polite">
         {isFull ? spokenForecast(forecast) : ''}
       </p>
-      <div className="flex flex-wrap items-baseline gap-x-4 px-7">
-        <h2 className="text-[26px] sm:text-[30px]">{pullText(forecast)}</h2>
-        <p className="text-[18px] text-iron-soft" title="Eight of ten such batches are pulled within these minutes.">
-          {range ?? ' '}
-        </p>
-      </div>
-      <p className="px-7 text-[16px]">{windowText(forecast)}</p>
-      {count > 1 && (
-        <p className="px-7 text-[16px]">
-          The first of {count} loads;{' '}
-          {loads === undefined
-            ? 'all of them: working it out …'
-            : loads.time === null
-              ? 'not all of them are done within the stages.'
-              : `all of them take about ${wholeMinutes(loads.time)} min at the fryer, ${percentText(loads.evenness)} right.`}
-        </p>
-      )}
-      <ColourField
-        forecast={forecast}
-        ramp={outerRamp(plan)}
-        stages={plan.stages}
-        openings={plan.events}
-        handles={handles}
-      />
-      <dl className="mt-3 grid grid-cols-2 gap-x-6 gap-y-1.5 px-7 text-[15px] sm:grid-cols-[auto_1fr_auto_1fr]">
-        <dt className="text-iron-soft">Begin checking</dt>
-        <dd>after {wholeMinutes(forecast.firstCheck)} min</dd>
-        <dt className="text-iron-soft">Oil</dt>
-        <dd>{oilText((forecast.oil.used * 1000) / currentLoad(document).share)}</dd>
-        <dt className="text-iron-soft">Energy, all stages</dt>
-        <dd>{((loads?.energy ?? count * forecast.record.energy) / 3.6e6).toFixed(2)} kWh</dd>
-        <dt className="text-iron-soft sm:col-start-1">Openings</dt>
-        <dd className="sm:col-span-3">{openingsText(document, units) || 'none'}</dd>
-      </dl>
-      <WarningList forecast={forecast} document={document} release={release} />
-      <div className="no-print mt-4 flex flex-wrap items-end gap-x-5 gap-y-2 px-7">
-        <label className="text-[14px] font-semibold">
-          On the table at
-          <input
-            type="time"
-            value={serveAt}
-            onChange={(event) => onServeAt(event.target.value)}
-            className="mt-1 block h-11 rounded-part border-2 border-enamel-deep bg-white px-2 text-[16px] font-normal"
-          />
-        </label>
-        <p className="pb-2.5 text-[16px]">
-          {start ? (
-            <>
-              start by <strong>{start}</strong>
-            </>
-          ) : (
-            'no start time while the stages end too soon'
+      <div className="grid items-start gap-x-5 gap-y-2 @lg:grid-cols-[minmax(0,1fr)_minmax(150px,272px)]">
+        <div>
+          <ForecastHead forecast={forecast} interval={interval} document={document} plan={plan} />
+          {count > 1 && (
+            <p className="mt-2 text-[15px]">
+              The first of {count} loads;{' '}
+              {loads === undefined
+                ? 'all of them: working it out …'
+                : loads.time === null
+                  ? 'not all of them are done within the stages.'
+                  : `all of them take about ${wholeMinutes(loads.time)} min at the fryer, ${percentText(loads.evenness)} right.`}
+            </p>
           )}
-        </p>
-        <Button className="ml-auto" aria-pressed={pinned} onClick={onPin}>
-          {pinned ? 'Unpin' : 'Pin to compare'}
-        </Button>
-        <Button look="main" className="px-7 text-[17px]" onClick={onCook} disabled={cooking || !isFull}>
+          <p className="mt-3 text-[14px] text-iron-soft">
+            {oilText((forecast.oil.used * 1000) / currentLoad(document).share)} of oil ·{' '}
+            {count > 1 ? `${count} loads` : 'one load'} ·{' '}
+            {(
+              (loads?.energy ?? count * energyUntil(forecast.record, forecast.pull.time, plan.fryer.maximumPower)) /
+              3.6e6
+            ).toFixed(1)}{' '}
+            kWh
+          </p>
+          <p className="-mx-4 flex flex-wrap">
+            <Button look="quiet" aria-expanded={more} onClick={() => setMore(!more)}>
+              {more ? 'Less about this forecast' : 'More about this forecast'}
+            </Button>
+            <Button look="quiet" aria-pressed={pinned} onClick={onPin}>
+              {pinned ? 'Unpin' : 'Pin to compare'}
+            </Button>
+          </p>
+        </div>
+        <BasketDrawing
+          plan={plan}
+          record={(drawn ?? forecast).record}
+          sample={Math.min(shown, (drawn ?? forecast).record.samples - 1)}
+          label={basketWords(drawn ?? forecast, shown)}
+          className="w-full max-w-[272px] justify-self-center @lg:justify-self-end"
+        />
+      </div>
+      <div className="-mx-4 lg:-mx-6">
+        <ColourField
+          forecast={forecast}
+          parts={parts}
+          stages={plan.stages}
+          openings={plan.events}
+          handles={handles}
+          onRead={setShown}
+          height={112}
+          withShare={more}
+          count={pieces}
+        />
+      </div>
+      {more && <SensitivityList document={document} />}
+      <WarningList forecast={forecast} document={document} release={release} />
+      <div className="no-print mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-enamel-deep pt-2">
+        <ServingLine
+          stretches={forecast.inTime ? stretchesOf(plan, atFryer) : null}
+          serveAt={serveAt}
+          onServeAt={onServeAt}
+          bar
+        />
+        <Button look="main" className="ml-auto px-7 py-3 text-[18px]" onClick={onCook} disabled={cooking || !isFull}>
           {cooking ? 'Setting up …' : 'Cook this'}
         </Button>
       </div>
     </section>
   );
 });
+
+/** What the basket shows, in words. */
+function basketWords({ record, track }: Forecast, sample: number): string {
+  const at = Math.min(sample, record.samples - 1);
+  const right = track.shares[4 * at + 1] ?? 0;
+  return `The basket after ${halfMinutes(at * record.interval)} min: ${percentText(right)} of the pieces right`;
+}

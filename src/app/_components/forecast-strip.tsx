@@ -1,20 +1,96 @@
+'use client';
+
+import { ChevronUp } from 'lucide-react';
+import { useEffect, useMemo, useRef } from 'react';
+import { basketCount } from '@/core/cut/basket-count';
+import { isMixing, type Plan } from '@/core/plan/plan';
+import { Button } from '@/ui/controls/button';
+import { BasketDrawing } from '@/ui/drawings/basket-drawing';
+import { fieldParts } from '@/ui/field/field-parts';
+import { paintField } from '@/ui/field/paint-field';
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
-import { percentText } from '@/ui/words/format';
 import { intervalText, pullText } from '@/ui/words/forecast-text';
 
-/** The forecast in one line at the foot of a small screen, so that it stays in view while levers are moved above. */
-export function ForecastStrip({ live }: { live: LiveForecastStore }) {
-  const { forecast, interval } = useNewest(live);
+/** The forecast at the foot of a small screen, in view while levers are moved above; tapped or dragged up it opens whole. */
+export function ForecastStrip({
+  live,
+  plan,
+  onOpen,
+  onCook,
+  cooking,
+}: {
+  live: LiveForecastStore;
+  plan: Plan;
+  onOpen: () => void;
+  onCook: () => void;
+  cooking: boolean;
+}) {
+  const { forecast, interval, isFull } = useNewest(live);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const from = useRef<number | null>(null);
+  const parts = useMemo(() => fieldParts(plan), [plan]);
+  useEffect(() => {
+    if (canvas.current && forecast) paintField(canvas.current, forecast.record, parts);
+  }, [forecast, parts]);
   if (!forecast) return null;
+  const [, words, minutes] = /^(.*?)(\d+ min)$/.exec(pullText(forecast))!;
+  const count = basketCount(plan);
+  const mixing = plan.events.filter(({ action }) => isMixing(action));
+  const times =
+    mixing.length === 0
+      ? 'not opened'
+      : `${mixing[0]!.action} ${mixing.length === 1 ? 'once' : `${mixing.length} times`}`;
   return (
-    <p
-      aria-hidden
-      className="no-print sticky bottom-0 z-10 mt-1 rounded-part border-2 border-rim bg-enamel px-3 py-1.5 text-[15px] lg:hidden"
+    <aside
+      aria-label="Forecast in short"
+      className="no-print fixed inset-x-0 bottom-0 z-10 touch-none rounded-t-tray border-2 border-b-0 border-rim bg-enamel px-4 pb-2"
+      onPointerDown={(event) => {
+        from.current = event.clientY;
+      }}
+      onPointerMove={(event) => {
+        if (from.current === null || from.current - event.clientY < 40) return;
+        from.current = null;
+        onOpen();
+      }}
+      onPointerUp={() => {
+        from.current = null;
+      }}
     >
-      <strong>{pullText(forecast)}</strong> {intervalText(interval)}
-      {' · '}
-      at best {percentText(forecast.peak.share)}
-    </p>
+      <button
+        type="button"
+        aria-label="Open the whole forecast"
+        onClick={onOpen}
+        className="-mx-4 flex h-11 w-[calc(100%+2rem)] flex-col items-center justify-start text-rim"
+      >
+        <ChevronUp size={20} aria-hidden />
+        <canvas ref={canvas} width={640} height={16} className="h-4 w-[calc(100%-2rem)] rounded-[2px]" aria-hidden />
+      </button>
+      <div className="flex items-center gap-3">
+        <BasketDrawing
+          plan={plan}
+          record={forecast.record}
+          sample={Math.min(forecast.record.samples - 1, Math.round(forecast.pull.time / forecast.record.interval))}
+          label="The basket at the moment to pull"
+          className="size-[84px] shrink-0"
+        />
+        <div className="min-w-0 grow">
+          <div className="flex flex-wrap items-end gap-x-2">
+            <h2 className="text-[14px] leading-tight">
+              {words} <span className="block text-[30px] leading-none font-bold tracking-tight">{minutes}</span>
+            </h2>
+            <p className="text-[17px] leading-none text-iron-soft">{intervalText(interval) ?? ' '}</p>
+          </div>
+          <p className="mt-1 text-[13px] leading-tight">
+            {times}
+            <br />
+            {Math.round(forecast.pull.share * count)} of {count} right
+          </p>
+        </div>
+        <Button look="main" className="shrink-0 self-end px-4" onClick={onCook} disabled={cooking || !isFull}>
+          {cooking ? 'Setting up …' : 'Cook this'}
+        </Button>
+      </div>
+    </aside>
   );
 }

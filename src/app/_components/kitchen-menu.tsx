@@ -1,7 +1,7 @@
 'use client';
 
 import clsx from 'clsx';
-import { ChevronDown } from 'lucide-react';
+import { ChefHat, ChevronDown } from 'lucide-react';
 import { LateMenu } from '@/ui/controls/late-menu';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
@@ -26,12 +26,14 @@ export function KitchenMenu({ name, dark }: { name: string; dark: boolean }) {
   return (
     <LateMenu
       className={clsx(
-        'flex min-h-11 items-center gap-1 px-2 text-[15px] font-semibold',
+        'flex min-h-11 min-w-11 items-center justify-center gap-1 px-2 text-[15px] font-semibold',
         dark ? 'text-rim-light' : 'text-rim',
       )}
       label={
         <>
-          Kitchen: {name} <ChevronDown size={16} aria-hidden />
+          <ChefHat size={22} aria-hidden className="sm:hidden" />
+          <span className="max-sm:sr-only">Kitchen: {name}</span>
+          <ChevronDown size={16} aria-hidden className="max-sm:hidden" />
         </>
       }
       items={items}

@@ -8,7 +8,7 @@ import type { KeepRequest } from '@/workers/offline/protocol';
 const AFTERWARDS = 4000;
 
 /** Pages that open without a network, besides the one that is open. */
-const ROOMS = ['/', '/cook', '/plans', '/log', '/kitchen'];
+const ROOMS = ['/', '/start', '/cook', '/plans', '/log', '/kitchen'];
 
 /** Keeps the app for when there is no network, and offers a new version, never in the middle of a run. */
 export function OfflineKeeper() {

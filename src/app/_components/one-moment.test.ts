@@ -7,7 +7,7 @@ import { pullText } from '@/ui/words/forecast-text';
 import { cardSteps } from '@/ui/words/prep-steps';
 import { batchForecast } from './batch-forecast';
 import { calendarOf } from './calendar-file';
-import { startBy } from './forecast-panel';
+import { startBy, stretchesOf } from './start-by';
 import { ORDINARY_BATCHES } from '../../../tests/reference/ordinary-batches';
 
 const FIVE = [
@@ -37,5 +37,5 @@ test.each(FIVE)('%s: headline, card, calendar, log, run, start and forecast file
   const pulled = new Date(table.getTime() - 120_000);
   const stamp = `T${String(pulled.getUTCHours()).padStart(2, '0')}${String(pulled.getUTCMinutes()).padStart(2, '0')}`;
   expect(calendarOf(document, forecast.pull.time, forecast.pull.time, table, 'metric')).toContain(stamp);
-  expect(startBy(plan, forecast.pull.time, '19:00')).toMatch(/^\d\d:\d\d$/);
+  expect(startBy(stretchesOf(plan, forecast.pull.time), '19:00')).toMatch(/^\d\d:\d\d$/);
 });

@@ -28,7 +28,7 @@ beforeEach(() => {
       batchId={BATCH}
       cooked={{ document: FIRST_PLAN, pulledAfter: 1100 }}
       ramp={findFood('celeriac')!.ramp}
-      crispness="crisp"
+      wished={{ colour: 'golden', crispness: 'crisp' }}
     />,
   );
 });
@@ -37,6 +37,7 @@ test('three taps and a note are sent as said', async () => {
   fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
   await userEvent.click(screen.getByRole('radio', { name: 'Tender' }));
   await userEvent.click(screen.getByRole('radio', { name: 'brown' }));
+  await userEvent.click(screen.getByRole('radio', { name: 'All alike' }));
   await userEvent.click(screen.getByRole('checkbox', { name: 'Stuck together' }));
   await userEvent.type(screen.getByLabelText('Note'), 'Towel twice.');
   await userEvent.click(screen.getByRole('button', { name: 'Save to the log' }));
@@ -55,6 +56,7 @@ test('three taps and a note are sent as said', async () => {
 
 test('a server that is away loses nothing: the words stay, and it says what to do', async () => {
   fetchMock.mockRejectedValue(new Error('offline'));
+  await userEvent.click(screen.getByRole('button', { name: 'All as wished' }));
   await userEvent.type(screen.getByLabelText('Note'), 'Keep me.');
   await userEvent.click(screen.getByRole('button', { name: 'Save to the log' }));
   expect(screen.getByRole('alert')).toHaveTextContent('What you chose is still here; save again.');
@@ -63,10 +65,28 @@ test('a server that is away loses nothing: the words stay, and it says what to d
 });
 
 test('a note that is too long is refused before it is sent', async () => {
+  await userEvent.click(screen.getByRole('button', { name: 'All as wished' }));
   const note = screen.getByLabelText('Note');
   await userEvent.click(note);
   await userEvent.paste('x'.repeat(2001));
   await userEvent.click(screen.getByRole('button', { name: 'Save to the log' }));
   expect(screen.getByRole('alert')).toHaveTextContent('The note must be 2000 characters at most.');
   expect(fetchMock).not.toHaveBeenCalled();
+});
+
+test('nothing is saved that nobody said: what is missing is named, and all as wished is one tap', async () => {
+  fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
+  expect(screen.queryAllByRole('radio', { checked: true })).toEqual([]);
+  await userEvent.click(screen.getByRole('radio', { name: 'Tender' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Save to the log' }));
+  expect(screen.getByRole('alert')).toHaveTextContent('Still to say: the colour, how even they are.');
+  expect(fetchMock).not.toHaveBeenCalled();
+  await userEvent.click(screen.getByRole('button', { name: 'All as wished' }));
+  expect(screen.queryByRole('alert')).toBeNull();
+  await userEvent.click(screen.getByRole('button', { name: 'Save to the log' }));
+  expect(JSON.parse((fetchMock.mock.calls[0] as [string, { body: string }])[1].body)).toMatchObject({
+    crispness: 'crisp',
+    browning: 1,
+    evenness: 'even',
+  });
 });

@@ -6,7 +6,7 @@ import { Controller, useForm } from 'react-hook-form';
 import { useState } from 'react';
 import type { z } from 'zod';
 import type { ColourRamp } from '@/core/food/colour-ramp';
-import type { TargetCrispness } from '@/core/food/wish';
+import type { TargetColour, Wish } from '@/core/food/wish';
 import { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS, type Outcome, outcomeSchema } from '@/schemas/batch';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -16,14 +16,17 @@ import { send } from '@/ui/send';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
 import { SwatchPicker } from './swatch-picker';
 
+/** Browning of the swatch that a wish comes nearest to. */
+const WISHED_BROWNING: Record<TargetColour, number> = { first: 0.1, pale: 0.4, golden: 1, brown: 2 };
+
 type Entry = z.input<typeof outcomeSchema>;
 
-/** What came of a batch, in a few taps. */
+/** What came of a batch, in a few taps. Nothing is filled in but what the cook told: a guess must not become a fact by being saved. */
 export function OutcomeForm({
   batchId,
   cooked,
   ramp,
-  crispness,
+  wished,
   seen = null,
   stuck = false,
   before,
@@ -32,8 +35,8 @@ export function OutcomeForm({
   /** the plan as it really went, and s after loading at which it was pulled */
   cooked: { readonly document: PlanFile; readonly pulledAfter: number | null };
   ramp: ColourRamp;
-  crispness: TargetCrispness;
-  /** browning that was told during the run */
+  wished: Wish;
+  /** browning that the cook told shortly before the pull */
   seen?: number | null;
   /** whether pieces were said to stick or break */
   stuck?: boolean;
@@ -41,16 +44,21 @@ export function OutcomeForm({
 }) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
-  const { control, register, handleSubmit, formState } = useForm<Entry, unknown, Outcome>({
+  const { control, register, handleSubmit, formState, setValue } = useForm<Entry, unknown, Outcome>({
     resolver: zodResolver(outcomeSchema),
-    defaultValues: before ?? {
-      crispness: crispness === 'chewy' ? 'tender' : crispness,
-      browning: seen ?? 1,
-      evenness: 'even',
-      faults: stuck ? ['stuck'] : [],
-      note: '',
-    },
+    defaultValues: before ?? { faults: stuck ? ['stuck'] : [], note: '', ...(seen === null ? {} : { browning: seen }) },
   });
+  const sayAsWished = () => {
+    const said = { shouldValidate: formState.isSubmitted };
+    setValue('crispness', wished.crispness === 'chewy' ? 'tender' : wished.crispness, said);
+    setValue('browning', WISHED_BROWNING[wished.colour], said);
+    setValue('evenness', 'even', said);
+  };
+  const missing = [
+    formState.errors.crispness && 'the bite',
+    formState.errors.browning && 'the colour',
+    formState.errors.evenness && 'how even they are',
+  ].filter(Boolean);
   const save = async (outcome: Outcome) => {
     setProblem(null);
     /* the pieces' colours are worked out here: the server cooks nothing */
@@ -63,14 +71,17 @@ export function OutcomeForm({
   };
   return (
     <form onSubmit={handleSubmit(save)} className="space-y-4" aria-label="Outcome">
-      <h2 className="text-[24px]">How did it come out?</h2>
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+        <h2 className="text-[24px]">How did it come out?</h2>
+        <Button onClick={sayAsWished}>All as wished</Button>
+      </div>
       <Controller
         control={control}
         name="crispness"
         render={({ field }) => (
           <Choice
             label="Bite"
-            value={field.value}
+            value={field.value ?? ''}
             options={OUTCOME_CRISPNESS.map((value) => ({ value, word: BITE_WORDS[value] }))}
             onChange={field.onChange}
           />
@@ -79,7 +90,7 @@ export function OutcomeForm({
       <Controller
         control={control}
         name="browning"
-        render={({ field }) => <SwatchPicker ramp={ramp} value={field.value} onChange={field.onChange} />}
+        render={({ field }) => <SwatchPicker ramp={ramp} value={field.value ?? null} onChange={field.onChange} />}
       />
       <Controller
         control={control}
@@ -87,7 +98,7 @@ export function OutcomeForm({
         render={({ field }) => (
           <Choice
             label="Evenness"
-            value={field.value}
+            value={field.value ?? ''}
             options={OUTCOME_EVENNESS.map((value) => ({ value, word: EVENNESS_WORDS[value] }))}
             onChange={field.onChange}
           />
@@ -110,13 +121,18 @@ export function OutcomeForm({
           {...register('note')}
           rows={2}
           aria-invalid={formState.errors.note ? true : undefined}
-          className="mt-1 block w-full rounded-part border-2 border-enamel-deep bg-white p-2 text-[15px] font-normal"
+          className="mt-1 block w-full rounded-part border-2 border-enamel-deep bg-paper p-2 text-[15px] font-normal"
           placeholder="Anything to remember next time"
         />
       </label>
       {formState.errors.note && (
         <p role="alert" className="text-alarm">
           The note {formState.errors.note.message}.
+        </p>
+      )}
+      {missing.length > 0 && (
+        <p role="alert" className="text-alarm">
+          Still to say: {missing.join(', ')}. A tap each, or “All as wished”.
         </p>
       )}
       {problem && (

@@ -3,6 +3,7 @@
 import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { memo } from 'react';
+import { boardWork } from '@/core/prep/board-work';
 import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
@@ -88,7 +89,7 @@ export const PlanMenu = memo(function PlanMenu({
     const recipe = recipeFromPlan(
       document,
       steps,
-      prepDuration(prepTasks(plan)) / 60,
+      (boardWork(plan) + prepDuration(prepTasks(plan))) / 60,
       pullTime === null ? null : pullTime / 60,
     );
     saveFile(fileNameOf(document.name, 'recipe.jsonld'), JSON.stringify(recipe, null, 2), 'application/ld+json');
@@ -121,7 +122,7 @@ export const PlanMenu = memo(function PlanMenu({
   ];
   return (
     <LateMenu
-      className="flex min-h-11 items-center gap-1 px-2 text-[15px] font-semibold text-rim"
+      className="flex min-h-11 shrink-0 items-center gap-1 px-1.5 text-[15px] font-semibold text-rim"
       label={
         <>
           This plan <ChevronDown size={16} aria-hidden />

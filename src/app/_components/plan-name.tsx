@@ -15,6 +15,7 @@ export function PlanName({ name, onRename }: { name: string; onRename: (name: st
     <input
       aria-label="Name of the plan"
       value={typed ?? name}
+      title={name}
       maxLength={120}
       onChange={(event) => setTyped(event.target.value)}
       onBlur={settle}
@@ -22,7 +23,7 @@ export function PlanName({ name, onRename }: { name: string; onRename: (name: st
         if (event.key === 'Enter') event.currentTarget.blur();
         if (event.key === 'Escape') setTyped(null);
       }}
-      className="h-11 min-w-0 grow rounded-part border-2 border-transparent bg-transparent px-2 font-display text-[18px] font-semibold hover:border-enamel-deep focus:border-rim focus:bg-white"
+      className="h-11 w-full min-w-0 rounded-part border-2 border-transparent bg-transparent px-1 font-display text-[18px] font-semibold text-ellipsis hover:border-ash focus:border-rim focus:bg-paper"
     />
   );
 }

@@ -30,7 +30,7 @@ export const SensitivityList = memo(function SensitivityList({ document }: { doc
     };
   }, [study, document]);
   return (
-    <section className="mt-3 px-7" aria-label="What would change it most">
+    <section className="mt-3 px-0" aria-label="What would change it most">
       <h3 className="text-[15px]">What would change it most</h3>
       <div className="mt-0.5 min-h-[63px] text-[14px]">
         {found ? (

@@ -5,6 +5,7 @@ import type { Kitchen } from '@/schemas/kitchen';
 import { UnitsProvider } from '@/ui/units-context';
 import { OutboxKeeper } from '@/ui/outbox/outbox-keeper';
 import { KitchenMenu } from './kitchen-menu';
+import { RunPlate } from './run-plate';
 import { TokenKeeper } from './token-keeper';
 import { UnitsSwitch } from './units-switch';
 
@@ -36,12 +37,12 @@ export function Shell({
       <div className={clsx('min-h-dvh', dark && 'on-iron bg-iron text-enamel')}>
         <a
           href="#main"
-          className="absolute -left-full z-10 rounded-part bg-rim px-4 py-3 font-semibold text-white focus:left-2"
+          className="absolute -left-full z-10 rounded-part bg-rim px-4 py-3 font-semibold text-on-rim focus:left-2"
         >
           Skip to the content
         </a>
         <header className="no-print mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-5 px-3 pt-1 sm:px-5">
-          <span className="font-display text-[22px] font-bold tracking-tight">Drubek</span>
+          <span className="font-display text-[22px] font-bold tracking-tight max-sm:sr-only">Drubek</span>
           <nav aria-label="Rooms" className="flex">
             {(lent ? [] : ROOMS).map((room) => (
               <Link
@@ -49,7 +50,7 @@ export function Shell({
                 href={room.href}
                 aria-current={room.href === here ? 'page' : undefined}
                 className={clsx(
-                  'flex min-h-11 items-center border-b-[3px] px-3 font-semibold',
+                  'flex min-h-11 min-w-11 items-center justify-center border-b-[3px] px-1.5 text-[15px] font-semibold sm:px-3 sm:text-[16px]',
                   room.href === here ? 'border-current' : 'border-transparent hover:border-enamel-deep',
                   dark ? 'text-rim-light' : 'text-rim',
                 )}
@@ -58,7 +59,8 @@ export function Shell({
               </Link>
             ))}
           </nav>
-          <div className="ml-auto flex items-center gap-2">
+          <div className="ml-auto flex items-center sm:gap-2">
+            {!lent && <RunPlate className="max-sm:hidden" />}
             {!lent && <UnitsSwitch units={kitchen.unitSystem} dark={dark} />}
             {lent ? (
               <span className="px-2 text-[15px]">A run in {kitchen.name}</span>
@@ -66,6 +68,7 @@ export function Shell({
               <KitchenMenu name={kitchen.name} dark={dark} />
             )}
           </div>
+          {!lent && <RunPlate className="w-full justify-center sm:hidden" />}
         </header>
         <OutboxKeeper />
         <TokenKeeper />

@@ -24,11 +24,14 @@ export function SwatchPicker({
   onChange,
 }: {
   ramp: ColourRamp;
-  value: number;
+  value: number | null;
   onChange: (browning: number) => void;
 }) {
   const id = useId();
-  const nearest = SWATCHES.reduce((a, b) => (Math.abs(b.browning - value) < Math.abs(a.browning - value) ? b : a));
+  const nearest =
+    value === null
+      ? null
+      : SWATCHES.reduce((a, b) => (Math.abs(b.browning - value) < Math.abs(a.browning - value) ? b : a));
   return (
     <div>
       <span id={id} className="mb-1 block text-[14px] font-semibold">
@@ -36,7 +39,7 @@ export function SwatchPicker({
       </span>
       <RadioGroup.Root
         aria-labelledby={id}
-        value={String(nearest.browning)}
+        value={nearest === null ? '' : String(nearest.browning)}
         onValueChange={(next) => onChange(Number(next))}
         className="flex flex-wrap gap-1.5"
       >
@@ -44,7 +47,7 @@ export function SwatchPicker({
           <RadioGroup.Item
             key={swatch.browning}
             value={String(swatch.browning)}
-            className="rounded-part border-2 border-enamel-deep bg-white p-1 text-[13px] data-[state=checked]:border-rim data-[state=checked]:font-bold data-[state=checked]:ring-2 data-[state=checked]:ring-rim"
+            className="rounded-part border-2 border-enamel-deep bg-paper p-1 text-[13px] data-[state=checked]:border-rim data-[state=checked]:font-bold data-[state=checked]:ring-2 data-[state=checked]:ring-rim"
           >
             <span
               className="block h-10 w-[76px] rounded-[3px] max-sm:w-16"

@@ -24,11 +24,13 @@ export function UnitsSwitch({ units, dark }: { units: UnitSystem; dark: boolean 
       onClick={onClick}
       disabled={busy}
       aria-label={units === 'metric' ? 'Units: metric. Switch to US' : 'Units: US. Switch to metric'}
-      className={clsx('min-h-11 px-2 text-[15px]', dark ? 'text-rim-light' : 'text-rim')}
+      className={clsx('min-h-11 min-w-11 px-2 text-[15px]', dark ? 'text-rim-light' : 'text-rim')}
     >
-      <span className={clsx(units === 'metric' && 'font-bold underline underline-offset-4')}>°C</span>
-      <span aria-hidden> | </span>
-      <span className={clsx(units === 'us' && 'font-bold underline underline-offset-4')}>°F</span>
+      <span className={units === 'metric' ? 'font-bold underline underline-offset-4' : 'max-sm:hidden'}>°C</span>
+      <span aria-hidden className="max-sm:hidden">
+        {' | '}
+      </span>
+      <span className={units === 'us' ? 'font-bold underline underline-offset-4' : 'max-sm:hidden'}>°F</span>
     </button>
   );
 }

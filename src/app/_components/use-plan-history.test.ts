@@ -25,3 +25,13 @@ test('a new step ends what could be redone, and undo at the start does nothing',
   expect(other.future).toHaveLength(0);
   expect(planHistory(start, { kind: 'undo' })).toBe(start);
 });
+
+test('what was kept before a reload is taken up, but never over what was done since', () => {
+  const taken = planHistory(start, { kind: 'take-up', document: heavier });
+  expect(taken.present).toBe(heavier);
+  expect(planHistory(taken, { kind: 'undo' }).present).toBe(FIRST_PLAN);
+  const released = planHistory(start, { kind: 'release', document: heaviest });
+  const late = planHistory(released, { kind: 'take-up', document: heavier });
+  expect(late.present).toBe(heaviest);
+  expect(late.past).toEqual([heavier, FIRST_PLAN]);
+});

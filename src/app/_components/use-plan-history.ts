@@ -15,6 +15,8 @@ type Move =
   | { readonly kind: 'move' | 'release'; readonly document: PlanFile }
   /** what follows from the plan `from` by itself; no step of its own */
   | { readonly kind: 'follow'; readonly from: PlanFile; readonly to: PlanFile }
+  /** what was kept from before a reload; it never takes the place of what was done since, but can be gone back to */
+  | { readonly kind: 'take-up'; readonly document: PlanFile }
   | { readonly kind: 'undo' | 'redo' };
 
 /** Steps that can be taken back. */
@@ -32,6 +34,10 @@ export function planHistory(state: History, move: Move): History {
     }
     case 'follow':
       return state.present === move.from ? { ...state, present: move.to } : state;
+    case 'take-up':
+      return state.past.length === 0 && state.resting === null
+        ? { ...state, past: [state.present], present: move.document }
+        : { ...state, past: [move.document, ...state.past] };
     case 'undo': {
       const before = state.past.at(-1);
       if (!before) return state;
@@ -56,6 +62,7 @@ export function usePlanHistory(initial: PlanFile) {
   const move = useCallback((document: PlanFile) => dispatch({ kind: 'move', document }), []);
   const release = useCallback((document: PlanFile) => dispatch({ kind: 'release', document }), []);
   const follow = useCallback((from: PlanFile, to: PlanFile) => dispatch({ kind: 'follow', from, to }), []);
+  const takeUp = useCallback((document: PlanFile) => dispatch({ kind: 'take-up', document }), []);
   const undo = useCallback(() => dispatch({ kind: 'undo' }), []);
   const redo = useCallback(() => dispatch({ kind: 'redo' }), []);
 
@@ -78,6 +85,7 @@ export function usePlanHistory(initial: PlanFile) {
     move,
     release,
     follow,
+    takeUp,
     undo,
     redo,
   };

@@ -9,7 +9,7 @@ import { Button } from '@/ui/controls/button';
 import { useOutcomes } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
 import { mendText } from '@/ui/words/mend-text';
-import { priceText } from '@/ui/words/price-text';
+import { priceOf } from '@/ui/words/price-text';
 import { warningText } from '@/ui/words/warning-text';
 
 /** What is likely to go wrong, each with what would mend it and what that brings. */
@@ -31,7 +31,7 @@ export function WarningList({
   const [base, ...mended] = useOutcomes([document, ...mends.map((mend) => mend?.document ?? document)]);
   if (warnings.length === 0) return null;
   return (
-    <ul className="mt-3 space-y-2 px-7" aria-label="Warnings">
+    <ul className="mt-3 space-y-2" aria-label="Warnings">
       {warnings.map((warning, i) => {
         const mend = mends[i];
         const outcome = mended[i];
@@ -45,9 +45,7 @@ export function WarningList({
                   <Button className="!min-h-11 !py-1 text-[14px]" onClick={() => release(mend.document)}>
                     {mendText(mend, units)}
                   </Button>
-                  <span className="text-[13px] text-iron-soft italic">
-                    {base && outcome ? priceText(base, outcome, 3) : '…'}
-                  </span>
+                  <span className="text-[13px] text-iron-soft italic">{priceOf(base, outcome, 3)}</span>
                 </span>
               )}
             </div>

@@ -46,7 +46,7 @@ export function Gauge() {
         viewBox={`0 0 ${PAPER_WIDTH} ${PAPER_HEIGHT}`}
         role="img"
         aria-label="Bars from 1 to 20 mm thick, and a check line of 100 mm"
-        className="mt-4 max-w-full bg-white print:max-w-none"
+        className="on-paper mt-4 max-w-full bg-white print:max-w-none"
         fontFamily="sans-serif"
       >
         <line x1={5} x2={5 + CHECK} y1={12} y2={12} stroke="#1b1e22" strokeWidth={0.3} />

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }) }));
 jest.mock('@/ui/use-correction', () => ({ useCorrection: () => mockCorrection }));
-jest.mock('@/ui/use-forecast', () => ({ useForecast: (document: unknown) => mockForecast(document) }));
+jest.mock('@/ui/use-forecast', () => ({ useWholeForecast: (document: unknown) => mockForecast(document) }));
 
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -38,16 +38,24 @@ describe('the list', () => {
     mockCorrection = null;
   });
 
-  test('a batch stands by its colours, with what came of it and when it was pulled', () => {
+  test('a batch stands by its colours, with what came of it and when it was pulled', async () => {
     render(<LogRows batches={[pastBatch()]} />);
     const row = screen.getByRole('link');
     expect(row).toHaveAttribute('href', '/log/3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11');
     expect(row).toHaveTextContent('Floury potato, 10 mm sticks');
     expect(row).toHaveTextContent('Crisp, some differ, wet inside');
     expect(row).toHaveTextContent('to pull after 20 min, pulled after 20 min');
-    const colours = within(row).getByRole('img').querySelectorAll('rect');
-    expect(colours).toHaveLength(16);
-    expect(colours[0]!.getAttribute('fill')).not.toBe(colours[15]!.getAttribute('fill'));
+    expect(row).toHaveTextContent('on time');
+    const drawer = await within(row).findByRole('img', { name: 'Colours when pulled' });
+    const pieces = drawer.querySelectorAll('g[transform]');
+    expect(pieces.length).toBeGreaterThan(20);
+    expect(pieces.length).toBeLessThanOrEqual(40);
+    expect(new Set(Array.from(pieces, (piece) => piece.innerHTML)).size).toBeGreaterThan(5);
+  });
+
+  test('a pull that was late by minutes says so', () => {
+    render(<LogRows batches={[pastBatch({ events: [batchEvent('loaded', 0), batchEvent('done', 26)] })]} />);
+    expect(screen.getByRole('link')).toHaveTextContent('7 min late');
   });
 
   test.each([

@@ -2,6 +2,12 @@
 const mockPush = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: mockPush }) }));
 const mockSend = jest.fn();
+jest.mock('@/workers/reading/client', () => ({
+  readApart: async (kind: 'text' | 'link', value: string) => {
+    const { readLink, readText } = jest.requireActual('@/editing/read-plan');
+    return kind === 'text' ? readText(value) : readLink(value);
+  },
+}));
 jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) }));
 
 import { render, screen } from '@testing-library/react';
@@ -28,7 +34,7 @@ beforeEach(() => {
 test('a link opens what it carries, and it goes on the bench under an id of its own', async () => {
   window.location.hash = `#p=${packPlan({ ...FIRST_PLAN, name: 'From a friend' })!}`;
   render(<OpenPlan fryerId="f" />);
-  expect(screen.getByRole('heading', { name: 'From a friend' })).toBeInTheDocument();
+  expect(await screen.findByRole('heading', { name: 'From a friend' })).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: 'Put it on the bench' }));
   const [, path, body] = mockSend.mock.calls[0]!;
   expect(body).toMatchObject({ fryerId: 'f', document: { name: 'From a friend' } });
@@ -39,7 +45,7 @@ test('a pasted recipe says what was understood and what was not', async () => {
   render(<OpenPlan fryerId="f" />);
   await userEvent.click(screen.getByLabelText('or paste its text'));
   await userEvent.paste('{"@type":"Recipe","name":"Carrot sticks","recipeIngredient":["300 g carrots"]}');
-  expect(screen.getByRole('status')).toHaveTextContent(/Understood: food, shape, amount/);
+  expect(await screen.findByRole('status')).toHaveTextContent(/Understood: food, shape, amount/);
   expect(screen.getByRole('status')).toHaveTextContent(/as in an ordinary plan: thickness, dial, soak, drying, oil/);
 });
 
@@ -60,6 +66,6 @@ test('when it cannot be stored the plan stays and that is said', async () => {
   render(<OpenPlan fryerId="f" />);
   await userEvent.click(screen.getByLabelText('or paste its text'));
   await userEvent.paste(JSON.stringify(writePlanFile(FIRST_PLAN)));
-  await userEvent.click(screen.getByRole('button', { name: 'Put it on the bench' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Put it on the bench' }));
   expect(screen.getByText(/The plan is still here; try again/)).toBeInTheDocument();
 });

@@ -20,7 +20,7 @@ export default async function PlansPage() {
         <div className="flex flex-wrap items-center gap-x-5">
           <h1 className="grow text-[26px]">Plans</h1>
           <Link
-            href="/?new=1"
+            href="/start"
             className="flex min-h-11 items-center font-semibold text-rim underline underline-offset-4"
           >
             Begin a new one

@@ -6,7 +6,10 @@ import type { PieceGroup } from './piece-group';
 import { visibleBrowning } from '../piece/piece-step.kernel';
 import type { Resolution } from './resolution';
 
-/** Takes samples of a cook into arrays made once. */
+/** The part of a record by which pieces are judged. */
+export type CookArrays = Pick<CookRecord, 'interval' | 'pieces' | 'part' | 'browning' | 'crispness' | 'softness'>;
+
+/** Takes samples of a cook into arrays made once; what was not taken is cut off at the end. */
 export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution: Resolution) {
   const samples = Math.floor(cookDuration(plan) / resolution.interval + 1e-9) + 1;
   const count = run.bed.place.length;
@@ -51,14 +54,35 @@ export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution:
     run.energySinceSample = 0;
   };
   return {
+    record: record as CookArrays,
     take,
-    finish: (): CookRecord => ({
+    /** @param taken samples, the first included */
+    finish: (taken: number): CookRecord => ({
       ...record,
+      ...(taken < samples ? cutOff(record, taken) : {}),
       energy: run.cavity.energy,
       prepared: run.groups[0]!.prepared,
       repairs: run.groups.reduce((sum, group) => sum + group.state.repairs, 0),
       unsettled: run.groups.reduce((sum, group) => sum + group.state.unsettled, 0),
     }),
+  };
+}
+
+/** The arrays of a record up to a sample. */
+function cutOff(record: Omit<CookRecord, 'energy' | 'prepared' | 'repairs' | 'unsettled'>, samples: number) {
+  const { pieces } = record;
+  return {
+    samples,
+    browning: record.browning.subarray(0, 2 * pieces * samples),
+    crispness: record.crispness.subarray(0, pieces * samples),
+    softness: record.softness.subarray(0, pieces * samples),
+    crustDepth: record.crustDepth.subarray(0, samples),
+    centreTemperature: record.centreTemperature.subarray(0, samples),
+    moisture: record.moisture.subarray(0, samples),
+    waterLost: record.waterLost.subarray(0, samples),
+    weight: record.weight.subarray(0, samples),
+    airTemperature: record.airTemperature.subarray(0, samples),
+    power: record.power.subarray(0, samples),
   };
 }
 

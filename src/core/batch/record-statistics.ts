@@ -31,3 +31,35 @@ export function medianCrispness({ crispness, pieces }: CookRecord, sample: numbe
 export function medianSoftness({ softness, pieces }: CookRecord, sample: number): number {
   return medianOf(softness.subarray(sample * pieces, (sample + 1) * pieces));
 }
+
+/** J drawn until `time` s after loading, the preheat included: the rest of the stages is not cooked once all is pulled. @param maximumPower W */
+export function energyUntil(
+  { energy, power, interval, samples }: Pick<CookRecord, 'energy' | 'power' | 'interval' | 'samples'>,
+  time: number,
+  maximumPower: number,
+): number {
+  let later = 0;
+  for (let s = 1; s < samples; s++) {
+    const share = Math.min(1, Math.max(0, (s * interval - time) / interval));
+    later += share * power[s]! * maximumPower * interval;
+  }
+  return energy - later;
+}
+
+/** What of a record the eye sees in the drawer. */
+export type CookLooks = Pick<CookRecord, 'interval' | 'pieces' | 'part' | 'browning' | 'waterLost'>;
+
+/** How the drawer looks at a moment, as a record of two samples: raw, and then. */
+export function looksAt(record: CookRecord, time: number): CookLooks {
+  const sample = sampleAt(record, time);
+  const faces = 2 * record.pieces;
+  const browning = new Float32Array(2 * faces);
+  browning.set(facesAt(record, sample), faces);
+  return {
+    interval: Math.max(1, time),
+    pieces: record.pieces,
+    part: record.part,
+    browning,
+    waterLost: Float32Array.of(0, record.waterLost[sample]!),
+  };
+}

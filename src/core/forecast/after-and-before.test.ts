@@ -261,6 +261,8 @@ describe('choosing', () => {
         expect(beaten).toBe(false);
       }
     }
+    expect(all[0]!.asItStands).toBe(true);
+    expect(all.length).toBeGreaterThan(60);
     const lazy = bestByWeights(all, { time: 0, evenness: 0, attention: 1 })!;
     const fussy = bestByWeights(all, { time: 0, evenness: 1, attention: 0 })!;
     expect(lazy.score.attention).toBeLessThanOrEqual(fussy.score.attention);

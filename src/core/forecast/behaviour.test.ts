@@ -238,7 +238,7 @@ test('nothing is ever NaN, shares sum to one, water only leaves', () => {
       expect(record.moisture.every((m) => m >= 0 && m <= record.moisture[0]! * 1.001)).toBe(true);
       expect(Math.max(...record.airTemperature)).toBeLessThan(kelvinFromCelsius(240));
       /* thin slices may run dry within a step; it is counted, and heat and water are kept */
-      expect(record.repairs).toBeLessThanOrEqual(record.pieces);
+      expect(record.repairs).toBeLessThanOrEqual(2 * record.pieces);
     }),
     { numRuns: 25, seed: 20261125, endOnFailure: true },
   );

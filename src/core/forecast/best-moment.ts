@@ -4,10 +4,10 @@ import type { ShareTrack } from './shares';
 export const WINDOW_SHARE = 0.8;
 
 /** The pull comes when the share of right pieces is within this of its best. Source: product definition. */
-const NEAR_BEST = 0.05;
+export const NEAR_BEST = 0.05;
 
 /** A best share below this is none at all. Source: chosen, a fiftieth of the pieces. */
-const NOTHING_RIGHT = 0.02;
+export const NOTHING_RIGHT = 0.02;
 
 /** Share of the pieces that must have come to the wish for a cook that was still ripening at its end to count as done in time. Source: assumed, most. */
 const MOST_READY = 0.5;

@@ -1,4 +1,4 @@
-import { cutThickness } from '../cut/piece-geometry';
+import { clings, MOVED_BY } from './clinging-slices';
 import { freshLayers } from '../fryer/layers';
 import { drawerOutFor } from '../batch/cook-clock';
 import { CHANGE_OVER } from './change-over';
@@ -6,7 +6,6 @@ import { fallsApart } from './falls-apart';
 import { dripsAndSmokes } from './smoking-drip';
 import { SMOKES_FROM } from '../food/oil-kind';
 import { outerCoat } from '../plan/outer-ramp';
-import { cutAsLoaded } from '../plan/cut-as-loaded';
 import { isMixing, type Plan, type PreparationStep } from '../plan/plan';
 import type { Preparation } from '../prep/prepare-batch';
 import type { Warning } from './warning';
@@ -26,10 +25,6 @@ const MOST_OPEN = 0.1;
 /** Covered share of the floor below which paper lifts. Source: assumed, half. */
 const HELD_DOWN = 0.5;
 
-/** Slices up to this thickness cling to one another, m, unless they are moved within this time, s. Source: assumed. */
-const CLINGING = 3e-3;
-const MOVED_BY = 300;
-
 /** Share of formed pieces that may fall apart before it is worth a word. Source: chosen; below it one or two crumble. */
 const MAY_FALL_APART = 0.05;
 
@@ -48,7 +43,6 @@ const TWO_HOURS = 7200;
 /** What the hands of a cook do to a batch that is likely to spoil it, before and at the drawer. @param pulledAt s */
 export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt: number): Warning[] {
   const warnings: Warning[] = [];
-  const cut = cutAsLoaded(plan);
   const layers = freshLayers(plan);
   const does = (...kinds: readonly PreparationStep['step'][]) =>
     plan.preparation.some(({ step }) => kinds.includes(step));
@@ -70,8 +64,7 @@ export function findHandlingWarnings(plan: Plan, prepared: Preparation, pulledAt
   if (plan.fryer.liner && (plan.preheat !== null || layers < HELD_DOWN)) {
     warnings.push({ code: 'liner-loose', covered: plan.preheat === null ? layers : 0 });
   }
-  const isSlice = cut.shape === 'slice' && cutThickness(cut) <= CLINGING;
-  if (isSlice && layers > 1 && !openings.some(({ action, time }) => isMixing(action) && time <= MOVED_BY)) {
+  if (clings(plan) && !openings.some(({ action, time }) => isMixing(action) && time <= MOVED_BY)) {
     warnings.push({ code: 'slices-stick' });
   }
   const falling = fallsApart(plan);

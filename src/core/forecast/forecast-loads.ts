@@ -1,5 +1,6 @@
 import { type CookRun } from '../batch/cook-run';
 import { STANDARD_RESOLUTION } from '../batch/resolution';
+import { energyUntil } from '../batch/record-statistics';
 import { cookUntil } from '../batch/simulate-cook';
 import { stepCavity } from '../fryer/cavity';
 import { CHANGE_OVER } from './change-over';
@@ -7,7 +8,7 @@ import { shareOfPlan } from '../plan/divide-plan';
 import type { LoadShare } from '../plan/load-share';
 import type { Plan } from '../plan/plan';
 import { dialTemperature } from '../plan/plan';
-import { type Forecast, forecastPlan } from './forecast';
+import { type Forecast, forecastToPull } from './forecast';
 
 /** One load among others. */
 export interface LoadForecast extends LoadShare {
@@ -24,9 +25,9 @@ export interface LoadsForecast {
   readonly loads: readonly LoadForecast[];
   /** s from the first loading to the last pull */
   readonly time: number;
-  /** share of all pieces right when their load is pulled at its best */
+  /** share of all pieces right when their load is pulled */
   readonly evenness: number;
-  /** J of all loads */
+  /** J of all loads, each until it is pulled */
   readonly energy: number;
   readonly inTime: boolean;
 }
@@ -53,8 +54,11 @@ export function forecastLoads(plan: Plan, order: readonly LoadShare[], seed: num
   return {
     loads,
     time: Math.max(...loads.map(({ to }) => to)),
-    evenness: loads.reduce((sum, { share, forecast }) => sum + share * forecast.peak.share, 0),
-    energy: loads.reduce((sum, { forecast }) => sum + forecast.record.energy, 0),
+    evenness: loads.reduce((sum, { share, forecast }) => sum + share * forecast.pull.share, 0),
+    energy: loads.reduce(
+      (sum, { plan: own, forecast: { record, pull } }) => sum + energyUntil(record, pull.time, own.fryer.maximumPower),
+      0,
+    ),
     inTime: loads.every(({ forecast }) => forecast.inTime),
   };
 }
@@ -63,7 +67,7 @@ function forecastOf(share: Plan, before: LoadForecast | undefined, seed: number)
   const plan = before
     ? { ...share, preheat: null, fryerTemperature: fryerLeftBy(before.plan, before.forecast.pull.time, seed) }
     : share;
-  return { plan, forecast: forecastPlan(plan, seed) };
+  return { plan, forecast: forecastToPull(plan, seed) };
 }
 
 /** K of the fryer that a load leaves to the next when pulled at `pulledAt` s, less what the open drawer loses meanwhile. */

@@ -5,6 +5,7 @@ import { normalQuantile } from '../numeric/normal-quantile';
 import { weightedQuantile } from '../numeric/quantile';
 import { cookDuration, type Plan } from '../plan/plan';
 import { findBestMoment } from './best-moment';
+import { watchMoment } from './known-moment';
 import { trackShares } from './shares';
 import { AS_EXPECTED, browningScaleOf, type Unknowns, withUnknowns } from './unknowns';
 
@@ -43,6 +44,9 @@ const SIGMA_POINT = Math.sqrt(3);
 /** Brownings that each cook stands for, at evenly spaced quantiles. Source: numerics. */
 const BROWNINGS = 15;
 
+/** Those brownings, of foods that brown so many times as fast. */
+const SCALES = Array.from({ length: BROWNINGS }, (_, i) => browningScaleOf(normalQuantile((i + 0.5) / BROWNINGS)));
+
 /** Brownings cooked apart where pieces are pulled in between: three nodes of Gauss–Hermite, deviations and weights. Source: Abramowitz & Stegun (1964), table 25.10. */
 const BROWNING_NODES = [
   { deviation: -SIGMA_POINT, weight: 1 / 6 },
@@ -70,14 +74,12 @@ export function pullTimesAt(
   if (plan.events.some(({ action }) => action === 'pull')) {
     return BROWNING_NODES.map(({ deviation, weight }) => {
       const member = withUnknowns(longer, { ...unknowns, browning: deviation });
-      return { time: pullTimeOf(simulateCook(member, seed, resolution), member), weight };
+      return { time: pullTimeOf(simulateCook(member, seed, resolution, watchMoment(member)), member), weight };
     });
   }
-  const record = simulateCook(withUnknowns(longer, unknowns), seed, resolution);
-  return Array.from({ length: BROWNINGS }, (_, i) => ({
-    time: pullTimeOf(withBrowning(record, browningScaleOf(normalQuantile((i + 0.5) / BROWNINGS))), longer),
-    weight: 1 / BROWNINGS,
-  }));
+  const member = withUnknowns(longer, unknowns);
+  const record = simulateCook(member, seed, resolution, watchMoment(member, SCALES));
+  return SCALES.map((scale) => ({ time: pullTimeOf(withBrowning(record, scale), longer), weight: 1 / BROWNINGS }));
 }
 
 /** The record of a food that browns `scale` times as fast. */

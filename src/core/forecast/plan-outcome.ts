@@ -1,4 +1,5 @@
 import { handsOnDuration, prepDuration, prepTasks } from '../prep/prep-tasks';
+import { boardWork } from '../prep/board-work';
 import { medianBrowning } from '../batch/record-statistics';
 import { equalLoads, type LoadShare } from '../plan/load-share';
 import type { Plan } from '../plan/plan';
@@ -13,20 +14,20 @@ export interface PlanOutcome {
   readonly atFryer: number | null;
   /** s for which at least 80 % are right; 0 when never */
   readonly windowWidth: number;
-  /** share of pieces right at the best moment */
+  /** share of pieces right when pulled */
   readonly peakShare: number;
   readonly acrylamide: AcrylamideBand | null;
   /** kg */
   readonly oilUsed: number;
-  /** J to the end of the stages */
+  /** J until all is pulled */
   readonly energy: number;
   /** share of pieces likely broken before they are loaded */
   readonly breakage: number;
-  /** typical browning against time; `interval` s between values */
+  /** typical browning against time until nothing more can be right; `interval` s between values */
   readonly browning: { readonly interval: number; readonly values: readonly number[] };
-  /** s of the cook's hands before loading */
+  /** s of the cook's hands before loading, on the board and after */
   readonly handsOn: number;
-  /** s from the first task to loading */
+  /** s from the first cut to loading */
   readonly preparation: number;
 }
 
@@ -48,7 +49,7 @@ export function outcomeOf(whole: Plan, seed: number, order: readonly LoadShare[]
       interval: record.interval,
       values: Array.from({ length: record.samples }, (_, s) => medianBrowning(record, s)),
     },
-    handsOn: handsOnDuration(tasks),
-    preparation: prepDuration(tasks),
+    handsOn: boardWork(whole) + handsOnDuration(tasks),
+    preparation: boardWork(whole) + prepDuration(tasks),
   };
 }

@@ -1,5 +1,5 @@
 import type { CookRecord } from '../batch/cook-record';
-import { charring, darkness, judgeFor, type Looks, readiness } from '../piece/judge-piece';
+import { charring, darkness, type Judge, judgeFor, type Looks, readiness } from '../piece/judge-piece';
 import { type Plan, planParts } from '../plan/plan';
 
 /** Shares of pieces by verdict against time; each row sums to one. */
@@ -25,29 +25,49 @@ function pastLimit(ratio: number): number {
 
 /** Judges every piece at every sample of a record by the wish for its part; one that is not in yet is under. */
 export function trackShares(record: CookRecord, plan: Plan): ShareTrack {
-  const wishes = planParts(plan).map((part) => judgeFor(part.target));
-  const { samples, pieces } = record;
+  const wishes = judgesOf(plan);
+  const { samples } = record;
   const shares = new Float64Array(samples * 4);
-  const looks: Looks = { faceA: 0, faceB: 0, crispness: 0, softness: 0 };
-  for (let s = 0; s < samples; s++) {
-    for (let p = 0; p < pieces; p++) {
-      const at = s * pieces + p;
-      looks.faceA = record.browning[2 * at]!;
-      looks.faceB = record.browning[2 * at + 1]!;
-      looks.crispness = record.crispness[at]!;
-      looks.softness = record.softness[at]!;
-      const wish = wishes[record.part[p]!]!;
-      const burnt = pastLimit(charring(looks));
-      const dark = Math.max(burnt, pastLimit(darkness(looks, wish)));
-      const ready = Math.max(dark, pastLimit(readiness(looks, wish)));
-      shares[4 * s] = shares[4 * s]! + (1 - ready) / pieces;
-      shares[4 * s + 1] = shares[4 * s + 1]! + (ready - dark) / pieces;
-      shares[4 * s + 2] = shares[4 * s + 2]! + (dark - burnt) / pieces;
-      shares[4 * s + 3] = shares[4 * s + 3]! + burnt / pieces;
-    }
-  }
+  for (let s = 0; s < samples; s++) judgeSample(record, wishes, s, 1, shares, 4 * s);
   if (plan.target.spread === 'mixed') mixOnPurpose(shares, samples);
   return { interval: record.interval, samples, shares };
+}
+
+/** The judge of each part of a plan, in the order in which they go in. */
+export function judgesOf(plan: Plan): readonly Judge[] {
+  return planParts(plan).map((part) => judgeFor(part.target));
+}
+
+const looks: Looks = { faceA: 0, faceB: 0, crispness: 0, softness: 0 };
+
+/**
+ * Adds the shares of one sample to a row of zeros: under, right, dark, burnt.
+ * @param scale of browning, as of a food that browns so many times as fast
+ */
+export function judgeSample(
+  record: Pick<CookRecord, 'pieces' | 'part' | 'browning' | 'crispness' | 'softness'>,
+  wishes: readonly Judge[],
+  sample: number,
+  scale: number,
+  shares: Float64Array,
+  row: number,
+): void {
+  const { pieces } = record;
+  for (let p = 0; p < pieces; p++) {
+    const at = sample * pieces + p;
+    looks.faceA = record.browning[2 * at]! * scale;
+    looks.faceB = record.browning[2 * at + 1]! * scale;
+    looks.crispness = record.crispness[at]!;
+    looks.softness = record.softness[at]!;
+    const wish = wishes[record.part[p]!]!;
+    const burnt = pastLimit(charring(looks));
+    const dark = Math.max(burnt, pastLimit(darkness(looks, wish)));
+    const ready = Math.max(dark, pastLimit(readiness(looks, wish)));
+    shares[row] = shares[row]! + (1 - ready) / pieces;
+    shares[row + 1] = shares[row + 1]! + (ready - dark) / pieces;
+    shares[row + 2] = shares[row + 2]! + (dark - burnt) / pieces;
+    shares[row + 3] = shares[row + 3]! + burnt / pieces;
+  }
 }
 
 /**

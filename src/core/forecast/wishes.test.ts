@@ -68,7 +68,24 @@ test('where one crisp side is enough, a batch that is never turned is right soon
   };
   const both = forecast({ colour: 'golden', crispness: 'crisp' }, slices);
   const one = forecast({ colour: 'golden', crispness: 'crisp', faces: 'one' }, slices);
-  expect(one.pull.time).toBeLessThan(both.pull.time);
+  const turned = forecast(
+    { colour: 'golden', crispness: 'crisp' },
+    {
+      ...slices,
+      steps: [
+        steps[0]!,
+        {
+          step: 'cook',
+          stages: [{ minutes: 45, temperature_c: 190 }],
+          events: [7, 11, 14].map((minute) => ({ minute, action: 'flip' })),
+        },
+      ],
+    },
+  );
+  expect(one.peak.share).toBeGreaterThan(0.75);
+  expect(both.peak.share).toBeLessThan(0.2);
+  expect(turned.peak.share).toBeGreaterThan(both.peak.share);
+  expect(one.pull.time).toBeLessThan(turned.pull.time);
   expect(one.warnings.map(({ code }) => code)).not.toContain('never-turned');
 });
 

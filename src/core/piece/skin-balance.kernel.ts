@@ -19,23 +19,30 @@ const STEFAN_LIMIT = 0.9 * ATMOSPHERIC_PRESSURE;
 /** Share of the water within reach of the skin that may leave in one step. Source: numerics. */
 const SKIN_SHARE_LIMIT = 0.98;
 
-/** Passes after which the balance is taken as it stands. Source: numerics. */
-const NEWTON_PASSES = 6;
+/** Passes after which the balance is taken as it stands; the bracket halves at worst, so that this many leave 1e-3 of it. Source: numerics. */
+const MOST_PASSES = 40;
 
-/** Newton's largest move in one pass, K. Source: numerics. */
-const LARGEST_MOVE = 20;
+/** The balance is settled when evaporation moves by less than this, W/m², and 1e-4 of it for each W/m² it is. Source: numerics. */
+const SETTLED = 3;
+
+/** K above which no skin is looked for unless its surroundings are hotter: vapour condenses up to its own boiling point. Source: numerics. */
+const HOTTEST_WET_SKIN = 376;
+
+/** K below which no skin is looked for. Source: numerics. */
+const COLDEST_SKIN = 240;
 
 /**
- * Heat and mass balance of one skin (wet bulb), with the heat of the outer cell taken as it stands:
+ * Heat and mass balance of one skin (wet bulb) over its outer cell:
  *   h(T∞ − Ts) + hr(Tr − Ts) + kd(Tc − Ts) = E(Ts, X'),  E = λ · hm · P/(Rv·Ts) · ln((P − pv)/(P − aw(X')·psat(Ts))).
  * The logarithm (Stefan flow) keeps a wet skin below the boiling point of its own moisture. X' is the outer cell's
  * moisture at the end of the step, what evaporates and what comes up from the next cell both counted:
  *   X' = (X + r·X1)/(1 + r) − E·Δt/(λ·ρs·V·(1 + r)),  r = Δt·G/V;
  * a skin cell holds less water than a step needs, so that without this the step length would show in the skin.
- * Newton in Ts and X' together. Leaves the linearised E ≈ evaporationAtSkin + evaporationSlope · (Ts − skinGuess) in the
+ * Given E, both Ts (heat) and X' (water) follow, and the evaporation at that Ts and X' falls as E rises: one unknown with
+ * one zero, found by Newton's method within a bracket. Leaves the linearised E ≈ evaporationAtSkin + evaporationSlope · (Ts − skinGuess) in the
  * scratch, W/m², for the implicit solve of the cells.
  *
- * @param face 0 or 1 @param outer index of the outermost cell @param next index of the cell below it
+ * @param face 0 or 1 @param outer index of the outermost cell @param inner index of the cell below it
  * Source: Bird, Stewart & Lightfoot, Transport Phenomena, §22.8; relation of hm and h: Chilton & Colburn (1934).
  */
 export function balanceSkin(
@@ -43,51 +50,69 @@ export function balanceSkin(
   face: number,
   f: number,
   outer: number,
-  next: number,
+  inner: number,
   step: StepLength,
 ): void {
   const { scratch } = state;
   const duration = step[0]!;
   const convection = state.convection[f]!;
   const radiation = state.radiation[f]!;
-  const kd = scratch.skinConductance[face]!;
   const airTerm = convection * state.airTemperature[f]! + radiation * state.radiantTemperature[f]!;
-  const cellTemperature = state.temperature[outer]!;
+  /* a cell follows its skin within the step, held by its own heat and by the next cell; one that boils stays where it is */
+  const follows = state.front[outer] === 0;
+  const at = face === 0 ? 0 : state.cells - 1;
+  const held = scratch.capacity[at]! + scratch.conductance[face === 0 ? 0 : at - 1]!;
+  const direct = scratch.skinConductance[face]!;
+  const kd = follows ? (direct * held) / (held + direct) : direct;
+  const cellTemperature = follows
+    ? state.temperature[inner]! +
+      (scratch.capacity[at]! / held) * (state.temperature[outer]! - state.temperature[inner]!)
+    : state.temperature[outer]!;
   const film = state.film[f]!;
-  const supply = supplyRatio(state, outer, next, step);
-  const wettest = (state.moisture[outer]! + supply * state.moisture[next]!) / (1 + supply);
+  const supply = supplyRatio(state, outer, inner, step);
+  const wettest = (state.moisture[outer]! + supply * state.moisture[inner]!) / (1 + supply);
   const stock = state.solids[outer]! * (1 + supply);
   const massTransfer =
     (convection * (state.airTemperature[f]! + state.skinTemperature[f]!)) / (2 * HEAT_TO_MASS_TRANSFER);
   const dryness = log(ATMOSPHERIC_PRESSURE - state.vapourPressure[f]!);
 
-  let skin = state.skinTemperature[f]!;
-  let moisture = state.moisture[outer]!;
-  let flux = 0;
+  const transfer = convection + radiation + kd;
+  const heat = airTerm + kd * cellTemperature;
+  const hottest = max(HOTTEST_WET_SKIN, state.airTemperature[f]!, state.radiantTemperature[f]!, cellTemperature);
+  let low = heat - transfer * hottest;
+  let high = heat - transfer * COLDEST_SKIN;
+  let flux = max(low, min(high, heat - transfer * state.skinTemperature[f]!));
+  let skin = 0;
   let slope = 0;
-  for (let pass = 0; pass < NEWTON_PASSES; pass++) {
-    const saturation = readTable(SATURATION_PRESSURE_TABLE, skin);
+  for (let pass = 0; pass < MOST_PASSES; pass++) {
+    skin = (heat - flux) / transfer;
     const latent = latentHeat(skin);
+    const drying = duration / (latent * stock);
+    const left = wettest - flux * drying;
+    const moisture = max(0, left);
+    const saturation = readTable(SATURATION_PRESSURE_TABLE, skin);
     const coefficient = (massTransfer * ATMOSPHERIC_PRESSURE) / (VAPOUR_GAS_CONSTANT * skin);
     const covered = film > 0 ? filmShare(film, coefficient, dryness, saturation, duration) : 0;
     const activity = covered + (1 - covered) * readTable(WATER_ACTIVITY_TABLE, moisture);
-    const activitySlope = (1 - covered) * slopeOfTable(WATER_ACTIVITY_TABLE, moisture);
+    const activitySlope = left > 0 ? (1 - covered) * slopeOfTable(WATER_ACTIVITY_TABLE, moisture) : 0;
     const pressure = activity * saturation;
     const gap = ATMOSPHERIC_PRESSURE - min(pressure, STEFAN_LIMIT);
     const drive = dryness - log(gap) + max(0, pressure - STEFAN_LIMIT) / gap;
-    const bySlope = (saturation * activitySlope) / gap;
-    const damping = 1 + (coefficient * bySlope * duration) / stock;
-    flux = (latent * coefficient * (drive + bySlope * (wettest - moisture))) / damping;
-    slope = (latent * coefficient * activity * slopeOfTable(SATURATION_PRESSURE_TABLE, skin)) / (gap * damping);
-    const residual = airTerm - (convection + radiation) * skin + kd * (cellTemperature - skin) - flux;
-    const move = residual / (convection + radiation + kd + slope);
-    const drier = max(0, min(wettest, wettest - ((flux + slope * move) * duration) / (latent * stock)));
-    if ((abs(move) < 1e-3 && abs(drier - moisture) < 1e-4) || pass === NEWTON_PASSES - 1) break;
-    skin += max(-LARGEST_MOVE, min(LARGEST_MOVE, move));
-    moisture = drier;
+    const byMoisture = (latent * coefficient * saturation * activitySlope * drying) / gap;
+    const byTemperature = (latent * coefficient * activity * slopeOfTable(SATURATION_PRESSURE_TABLE, skin)) / gap;
+    const excess = latent * coefficient * drive - flux;
+    if (excess > 0) low = flux;
+    else high = flux;
+    const next = flux + excess / (1 + byMoisture + byTemperature / transfer);
+    const inside = next > low && next < high ? next : (low + high) / 2;
+    const settled = abs(inside - flux) < SETTLED + 1e-4 * SETTLED * abs(flux);
+    slope = byTemperature / (1 + byMoisture);
+    flux = inside;
+    if (settled) break;
   }
+  skin = (heat - flux) / transfer;
 
-  const within = min(stock * wettest, waterBehind(state, outer, next));
+  const within = min(stock * wettest, waterBehind(state, outer, inner));
   const available = ((film + SKIN_SHARE_LIMIT * within) * latentHeat(skin)) / duration;
   if (flux > available) {
     flux = available;

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { nextAction } from './next-action';
 import { prepDuration, prepTasks } from '../prep/prep-tasks';
-import { type BatchEvent, type BatchEventKind, deriveRun, openingsToCome } from './run-state';
+import { type BatchEvent, type BatchEventKind, eventOfKind, type Told } from './batch-event';
+import { deriveRun, openingsToCome } from './run-state';
 import { fingerprintAt } from './fingerprint';
 import { safeHeart } from './safe-heart';
 import { shownAt } from './shown-clock';
@@ -10,12 +11,8 @@ import { planFromFile } from '../../schemas/plan-from-file';
 
 const START = 1_700_000_000_000;
 let serial = 0;
-const event = (kind: BatchEventKind, minute: number, detail: BatchEvent['detail'] = {}): BatchEvent => ({
-  id: `event-${serial++}`,
-  kind,
-  happenedAt: START + minute * 60_000,
-  detail,
-});
+const event = <Kind extends BatchEventKind>(kind: Kind, minute: number, ...told: Told<Kind>): BatchEvent =>
+  eventOfKind(kind, { id: `event-${serial++}`, happenedAt: START + minute * 60_000 }, ...told);
 
 const EVENING = [
   event('prep-begun', 0, { step: 0 }),

@@ -1,81 +1,8 @@
-import type { Bite, Look, Observation } from '../coach/observation';
+import type { Observation } from '../coach/observation';
 import type { CookEvent } from '../plan/plan';
 import { kelvinFromCelsius } from '../units/temperature';
+import type { BatchEvent, BatchEventKind } from './batch-event';
 import { REAL_TIME, type ShownClock } from './shown-clock';
-
-/** What can happen to a batch, as stored. */
-export const BATCH_EVENT_KINDS = [
-  'prep-begun',
-  'prep-done',
-  'prep-skipped',
-  'prep-took',
-  'loaded',
-  'shaken',
-  'tossed',
-  'flipped',
-  'oiled',
-  'added',
-  'swapped',
-  'pulled-some',
-  'drawer-open',
-  'more-time',
-  'looked',
-  'bent',
-  'weighed',
-  'dial-turned',
-  'stuck',
-  'air-read',
-  'probed',
-  'rehearsed',
-  'seasoned',
-  'after-begun',
-  'after-done',
-  'served',
-  'done',
-  'undone',
-] as const;
-
-/** The kind of a batch event. */
-export type BatchEventKind = (typeof BATCH_EVENT_KINDS)[number];
-
-/** What an event carries, by its kind. */
-export interface EventDetail {
-  /** prep-begun, prep-done, prep-skipped, prep-took, after-begun, after-done: which step */
-  readonly step?: number;
-  /** prep-took: how long the step really took */
-  readonly minutes?: number;
-  /** undone: which event */
-  readonly event?: string;
-  /** looked: beside the picture shown, whose typical browning is `shown` */
-  readonly look?: Look;
-  readonly shown?: number;
-  /** looked: the swatch that matches */
-  readonly browning?: number;
-  /** bent: beside the words shown, which meant this crispness over that wished */
-  readonly bite?: Bite;
-  readonly said?: number;
-  /** weighed: g of food in the basket */
-  readonly grams?: number;
-  /** weighed, as it was told before: share of the weight put in that is gone */
-  readonly lost?: number;
-  /** dial-turned: to which °C; air-read, probed: what it showed */
-  readonly celsius?: number;
-  /** pulled-some: share of the pieces */
-  readonly share?: number;
-  /** rehearsed: the clock from here on runs this many times as fast; `real` is ms since 1970 by a true clock */
-  readonly speed?: number;
-  readonly real?: number;
-  /** told by a device, not by a hand */
-  readonly device?: boolean;
-}
-
-/** One event of a batch. Times are ms since 1970 by the device's clock. */
-export interface BatchEvent {
-  readonly id: string;
-  readonly kind: BatchEventKind;
-  readonly happenedAt: number;
-  readonly detail: EventDetail;
-}
 
 /** Something that was told and does not count, and by which rule. */
 export interface PassedOver {
@@ -115,6 +42,8 @@ export interface RunState {
   readonly afterDone: ReadonlySet<number>;
   /** the clock that this run's times are told by */
   readonly clock: ShownClock;
+  /** left, and no longer listed among those under way */
+  readonly putAway: boolean;
   /** what two devices told alike, or one too late; shown, and not counted */
   readonly passedOver: readonly PassedOver[];
   /** the newest event of a hand that can still be undone, or null */
@@ -158,6 +87,7 @@ const AFTER_THE_END: ReadonlySet<BatchEventKind> = new Set([
   'served',
   'rehearsed',
   'probed',
+  'put-away',
 ]);
 
 /** Folds events, in any order and with repeats, into the state of the batch. */
@@ -184,6 +114,7 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
   let probed: number | null = null;
   let servedAt: number | null = null;
   let clock = REAL_TIME;
+  let putAway = false;
   for (const event of standing) {
     const rule = passOver(event, counted, doneAt);
     if (rule) {
@@ -191,35 +122,57 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
       continue;
     }
     counted.push(event);
-    const { speed, real } = event.detail;
-    if (event.kind === 'rehearsed' && speed !== undefined && real !== undefined) {
-      clock = { real, shown: event.happenedAt, speed };
+    switch (event.kind) {
+      case 'rehearsed':
+        clock = { real: event.detail.real, shown: event.happenedAt, speed: event.detail.speed };
+        continue;
+      case 'put-away':
+        putAway = true;
+        continue;
+      case 'prep-begun':
+        prepBegun.set(event.detail.step, event.happenedAt);
+        continue;
+      case 'prep-done':
+        prepDone.add(event.detail.step);
+        continue;
+      case 'prep-skipped':
+        prepDone.add(event.detail.step);
+        prepSkipped.add(event.detail.step);
+        continue;
+      case 'prep-took':
+        prepTook.set(event.detail.step, event.detail.minutes);
+        continue;
+      case 'loaded':
+        loadedAt ??= event.happenedAt;
+        continue;
     }
+    if (loadedAt === null) continue;
+    const time = Math.max(0, (event.happenedAt - loadedAt) / 1000);
     const action = OPENING_OF[event.kind];
-    const { step, minutes } = event.detail;
-    if (event.kind === 'prep-begun' && step !== undefined) prepBegun.set(step, event.happenedAt);
-    else if (event.kind === 'prep-done' && step !== undefined) prepDone.add(step);
-    else if (event.kind === 'prep-skipped' && step !== undefined) {
-      prepDone.add(step);
-      prepSkipped.add(step);
-    } else if (event.kind === 'prep-took' && step !== undefined && minutes !== undefined) prepTook.set(step, minutes);
-    else if (event.kind === 'loaded') loadedAt ??= event.happenedAt;
-    else if (loadedAt === null) continue;
-    else if (event.kind === 'done') doneAt ??= event.happenedAt;
-    else if (event.kind === 'more-time') extraMinutes += 1;
-    else if (event.kind === 'served') servedAt ??= event.happenedAt;
-    else if (event.kind === 'after-begun' && step !== undefined) afterBegun.set(step, event.happenedAt);
-    else if (event.kind === 'after-done' && step !== undefined) afterDone.add(step);
-    else {
-      const time = Math.max(0, (event.happenedAt - loadedAt) / 1000);
-      if (action && doneAt === null) openings.push({ time, action });
-      if (event.kind === 'dial-turned' && event.detail.celsius !== undefined) {
+    if (action && doneAt === null) openings.push({ time, action });
+    observations.push(...observationOf(event, time));
+    switch (event.kind) {
+      case 'done':
+        doneAt ??= event.happenedAt;
+        break;
+      case 'more-time':
+        extraMinutes += 1;
+        break;
+      case 'served':
+        servedAt ??= event.happenedAt;
+        break;
+      case 'after-begun':
+        afterBegun.set(event.detail.step, event.happenedAt);
+        break;
+      case 'after-done':
+        afterDone.add(event.detail.step);
+        break;
+      case 'dial-turned':
         dialTurns.push({ time, celsius: event.detail.celsius });
-      }
-      if (event.kind === 'probed' && event.detail.celsius !== undefined) {
+        break;
+      case 'probed':
         probed = Math.max(probed ?? -Infinity, event.detail.celsius);
-      }
-      observations.push(...observationOf(event, time));
+        break;
     }
   }
   const phase = loadedAt === null ? 'prep' : doneAt === null ? 'cooking' : 'done';
@@ -243,6 +196,7 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     afterBegun,
     afterDone,
     clock,
+    putAway,
     passedOver,
     last,
   };
@@ -259,18 +213,27 @@ function passOver(event: BatchEvent, counted: readonly BatchEvent[], doneAt: num
 }
 
 /** What an event tells of the pieces; nothing where it carries too little. */
-function observationOf({ kind, detail }: BatchEvent, time: number): Observation[] {
-  const { look, shown, browning, bite, said, grams, lost, celsius, share } = detail;
-  if (kind === 'looked' && browning !== undefined) return [{ kind: 'swatch', time, browning }];
-  if (kind === 'looked' && look !== undefined && shown !== undefined) return [{ kind: 'look', time, look, shown }];
-  if (kind === 'bent' && bite !== undefined && said !== undefined) return [{ kind: 'bite', time, bite, said }];
-  if (kind === 'air-read' && celsius !== undefined) {
-    return [{ kind: 'air', time, temperature: kelvinFromCelsius(celsius) }];
+function observationOf(event: BatchEvent, time: number): Observation[] {
+  switch (event.kind) {
+    case 'looked': {
+      const { look, shown, browning } = event.detail;
+      if (browning !== undefined) return [{ kind: 'swatch', time, browning }];
+      return look !== undefined && shown !== undefined ? [{ kind: 'look', time, look, shown }] : [];
+    }
+    case 'bent':
+      return [{ kind: 'bite', time, bite: event.detail.bite, said: event.detail.said }];
+    case 'air-read':
+      return [{ kind: 'air', time, temperature: kelvinFromCelsius(event.detail.celsius) }];
+    case 'pulled-some':
+      return event.detail.share === undefined ? [] : [{ kind: 'pulled', time, share: event.detail.share }];
+    case 'weighed': {
+      const { grams, lost } = event.detail;
+      if (grams !== undefined) return [{ kind: 'weight', time, mass: grams / 1000 }];
+      return lost === undefined ? [] : [{ kind: 'weight-left', time, share: 1 - lost }];
+    }
+    default:
+      return [];
   }
-  if (kind === 'pulled-some' && share !== undefined) return [{ kind: 'pulled', time, share }];
-  if (kind === 'weighed' && grams !== undefined) return [{ kind: 'weight', time, mass: grams / 1000 }];
-  if (kind === 'weighed' && lost !== undefined) return [{ kind: 'weight-left', time, share: 1 - lost }];
-  return [];
 }
 
 /** How near to a planned opening, s, an early one counts as it. Source: assumed; a cook is often a little early. */

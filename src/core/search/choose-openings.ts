@@ -1,4 +1,6 @@
-import { forecastPlan } from '../forecast/forecast';
+import { clings, MOVED_BY } from '../forecast/clinging-slices';
+import { forecastToPull } from '../forecast/forecast';
+import type { Warning } from '../forecast/warning';
 import { type CookAction, type CookEvent, isMixing, type Plan } from '../plan/plan';
 import { spreadOpenings } from './spread-openings';
 
@@ -12,37 +14,50 @@ const WORTH_AN_OPENING = 0.05;
 const LONG_ENOUGH = 180;
 const NEARLY_LONGEST = 0.7;
 
+/** When slices that cling are first moved, share of the time by which they must be. Source: chosen. */
+const WELL_BEFORE = 0.8;
+
+/** What is said against the openings themselves: none are chosen of which the cook would then be warned. */
+const AGAINST: ReadonlySet<Warning['code']> = new Set(['never-turned', 'slices-stick', 'peeking']);
+
 interface Tried {
   readonly events: readonly CookEvent[];
   readonly share: number;
   /** s for which at least 80 % are right; 0 when never */
   readonly width: number;
+  readonly warned: boolean;
+  /** s */
+  readonly pull: number;
 }
 
 function tryOut(plan: Plan, events: readonly CookEvent[], seed: number): Tried {
-  const { peak, window } = forecastPlan({ ...plan, events }, seed);
-  return { events, share: peak.share, width: window.held ? window.to - window.from : 0 };
+  const { peak, window, warnings, pull } = forecastToPull({ ...plan, events }, seed);
+  const warned = warnings.some(({ code }) => AGAINST.has(code));
+  return { events, share: peak.share, width: window.held ? window.to - window.from : 0, warned, pull: pull.time };
 }
 
 /**
  * The fewest openings that reach nearly the best evenness for nearly as long as can be, or for long enough, spread over the cook up to its own moment to pull; those that
  * carry something stay where they are. Cost: a forecast for each number tried, six at most; most plans need two.
+ * None are chosen of which the cook would be warned: pieces never turned, thin slices left to cling, a drawer open too long.
  * @param action what is done at each; as the plan has it, or a shake
  */
 export function chooseOpenings(plan: Plan, seed: number, action: CookAction = mixingOf(plan)): readonly CookEvent[] {
-  const others = plan.events.filter((event) => !isMixing(event.action));
-  const unshaken = forecastPlan({ ...plan, events: others }, seed);
-  const { peak, window } = unshaken;
-  const tried: Tried[] = [{ events: others, share: peak.share, width: window.held ? window.to - window.from : 0 }];
-  const isGood = ({ share, width }: Tried) => share >= 1 - WORTH_AN_OPENING && width >= LONG_ENOUGH;
+  const kept = plan.events.filter((event) => !isMixing(event.action));
+  const others = clings(plan) ? [...kept, { time: WELL_BEFORE * MOVED_BY, action }] : kept;
+  const tried: Tried[] = [tryOut(plan, others, seed)];
+  const unshaken = tried[0]!.pull;
+  const isGood = ({ share, width, warned }: Tried) => !warned && share >= 1 - WORTH_AN_OPENING && width >= LONG_ENOUGH;
   /* nothing need be better than all right for long enough: what is nearly that is not compared with more */
   for (let count = 1; count <= MOST_OPENINGS && !isGood(tried.at(-1)!); count++) {
-    const spread = spreadOpenings(count, unshaken.pull.time / 60).map((minute) => ({ time: minute * 60, action }));
+    const spread = spreadOpenings(count, unshaken / 60).map((minute) => ({ time: minute * 60, action }));
     const events = [...others, ...spread];
     tried.push(tryOut(plan, events, seed));
   }
-  const best = Math.max(...tried.map(({ share }) => share));
-  const even = tried.filter(({ share }) => share >= best - WORTH_AN_OPENING);
+  const unwarned = tried.filter(({ warned }) => !warned);
+  const open = unwarned.length > 0 ? unwarned : tried;
+  const best = Math.max(...open.map(({ share }) => share));
+  const even = open.filter(({ share }) => share >= best - WORTH_AN_OPENING);
   const longest = Math.max(...even.map(({ width }) => width));
   return even.find(({ width }) => width >= Math.min(LONG_ENOUGH, NEARLY_LONGEST * longest))!.events;
 }

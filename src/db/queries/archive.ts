@@ -70,8 +70,6 @@ export async function setKitchenRemoved(kitchenId: string, removed: boolean): Pr
 }
 
 /** Removes kitchens that were asked to be removed a day ago, with everything in them. */
-export async function removeForgottenKitchens(runner: Runner): Promise<void> {
-  const due = `SELECT kitchen_id FROM kitchens WHERE removed_at < clock_timestamp() - interval '1 day'`;
-  await change(`DELETE FROM plans WHERE kitchen_id IN (${due})`, [], runner);
-  await change(`DELETE FROM kitchens WHERE kitchen_id IN (${due})`, [], runner);
+export async function removeForgottenKitchens(): Promise<void> {
+  await change('SELECT remove_forgotten_kitchens()', []);
 }

@@ -84,7 +84,7 @@ export async function lockBatch(kitchenId: string, batchId: string, runner: Runn
   return row?.last_seq ?? null;
 }
 
-/** Which of these events are stored, and for which batch. */
+/** Which of these events of this kitchen are stored, and for which batch. */
 export async function findEvents(
   ids: readonly string[],
   runner: Runner,
@@ -96,21 +96,21 @@ export async function findEvents(
   );
 }
 
-/** Appends events to a locked batch, numbered from `after` on in the order given. */
+/** Appends events to a locked batch, numbered from `after` on in the order given, and returns the ids of those that were new. */
 export async function insertBatchEvents(
   kitchenId: string,
   batchId: string,
   after: number,
   events: readonly { id: string; kind: string; version: number; detail: unknown; happenedAt: Date }[],
   runner: Runner,
-): Promise<void> {
-  if (events.length === 0) return;
-  await change(
+): Promise<string[]> {
+  if (events.length === 0) return [];
+  const stored = await list<{ event_id: string }>(
     `INSERT INTO batch_events (event_id, kitchen_id, batch_id, kind, version, detail, happened_at, seq)
      SELECT id, $1, $2, kind, version, detail, happened_at, $3 + position
      FROM unnest($4::uuid[], $5::text[], $6::smallint[], $7::jsonb[], $8::timestamptz[])
        WITH ORDINALITY AS told (id, kind, version, detail, happened_at, position)
-     ORDER BY id`,
+     ORDER BY id ON CONFLICT (event_id) DO NOTHING RETURNING event_id`,
     [
       kitchenId,
       batchId,
@@ -128,4 +128,5 @@ export async function insertBatchEvents(
     [kitchenId, batchId, after + events.length],
     runner,
   );
+  return stored.map(({ event_id }) => event_id);
 }

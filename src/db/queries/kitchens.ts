@@ -20,10 +20,15 @@ export async function findDemoKitchen(runner?: Runner): Promise<KitchenRow | nul
   return find<KitchenRow>(`SELECT ${COLUMNS} FROM kitchens WHERE is_demo`, [], runner);
 }
 
-export async function insertKitchen(name: string, isDemo: boolean, runner?: Runner): Promise<KitchenRow> {
+export async function insertKitchen(
+  kitchenId: string,
+  name: string,
+  isDemo: boolean,
+  runner?: Runner,
+): Promise<KitchenRow> {
   return get<KitchenRow>(
-    `INSERT INTO kitchens (name, is_demo) VALUES ($1, $2) RETURNING ${COLUMNS}`,
-    [name, isDemo],
+    `INSERT INTO kitchens (kitchen_id, name, is_demo) VALUES ($1, $2, $3) RETURNING ${COLUMNS}`,
+    [kitchenId, name, isDemo],
     runner,
   );
 }

@@ -8,10 +8,13 @@ import { insertFryer } from '@/db/queries/fryers';
 import { findDemoKitchen, insertKitchen, removeKitchen } from '@/db/queries/kitchens';
 import { upsertOutcome } from '@/db/queries/outcomes';
 import { upsertPlan } from '@/db/queries/plans';
-import { transact, type Runner } from '@/db/query';
+import { inKitchen, transact, type Runner } from '@/db/query';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
 import { writePlanFile } from '@/schemas/write-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
+import { findFood } from '@/core/food/catalogue';
+import { planOfWay, waysOf } from '@/editing/ways/plan-of-way';
+import { fryerOf } from '../kitchen';
 import { DEMO_BATCHES, type DemoBatch } from './demo-batches';
 import { liveThrough } from './live-through';
 
@@ -27,30 +30,54 @@ const MANDOLINE = [
   ['3', 4.1],
 ] as const;
 
+/** What the kitchen makes, by the usual ways of each food; the plan of tonight stands before them. */
+const DEMO_PLANS = [
+  ['kale', 'crisps', 2],
+  ['courgette', 'crumbed', 3],
+  ['sweet-potato', 'starch', 4],
+  ['tofu-firm', 'cubes', 2],
+  ['cauliflower', 'battered', 3],
+  ['kohlrabi', 'chips', 2],
+  ['chickpea-cooked', 'crisp', 4],
+  ['parsnip', 'sticks', 2],
+  ['potato-floury', 'roast', 6],
+] as const;
+
 /** Makes the demo kitchen where it is missing; `fresh` removes it first, with all that was cooked in it. */
 export async function seedDemoKitchen(now: Date, fresh: boolean): Promise<'kept' | 'made'> {
-  return transact(async (client) => {
-    const known = await findDemoKitchen(client);
-    if (known && !fresh) return 'kept';
-    if (known) await removeKitchen(known.kitchen_id, client);
-    const kitchen = await insertKitchen('Larder', true, client);
-    const large = await insertFryer(kitchen.kitchen_id, FRYERS.large, client);
-    await insertFryer(kitchen.kitchen_id, FRYERS.small, client);
-    for (const [setting, thickness_mm] of MANDOLINE) {
-      const cutter = { cutter_id: randomUUID(), name: 'Green mandoline', setting, thickness_mm, scatter: 0.03 };
-      await upsertCutter(kitchen.kitchen_id, cutter, client);
-    }
-    for (const [index, batch] of DEMO_BATCHES.entries()) {
-      await insertLived(kitchen.kitchen_id, batch, index + 1, now, client);
-    }
-    const tonight = demoDocument({ ...DEMO_BATCHES[0]!, plan: { ...DEMO_BATCHES[0]!.plan, mass_g: 450 } });
+  const known = await findDemoKitchen();
+  if (known && !fresh) return 'kept';
+  if (known) await inKitchen(known.kitchen_id, () => transact((client) => removeKitchen(known.kitchen_id, client)));
+  const kitchenId = randomUUID();
+  await inKitchen(kitchenId, () => transact((client) => furnish(kitchenId, now, client)));
+  return 'made';
+}
+
+async function furnish(kitchenId: string, now: Date, client: Runner): Promise<void> {
+  await insertKitchen(kitchenId, 'Larder', true, client);
+  const large = await insertFryer(kitchenId, FRYERS.large, client);
+  await insertFryer(kitchenId, FRYERS.small, client);
+  for (const [setting, thickness_mm] of MANDOLINE) {
+    const cutter = { cutter_id: randomUUID(), name: 'Green mandoline', setting, thickness_mm, scatter: 0.03 };
+    await upsertCutter(kitchenId, cutter, client);
+  }
+  for (const [index, batch] of DEMO_BATCHES.entries()) await insertLived(kitchenId, batch, index + 1, now, client);
+  for (const [foodId, wayId, people] of DEMO_PLANS) {
+    const food = findFood(foodId)!;
+    const way = waysOf(foodId).find(({ id }) => id === wayId)!;
+    const document = planOfWay(food, way, { people, each: way.each }, fryerOf(large));
     await upsertPlan(
-      kitchen.kitchen_id,
-      { planId: randomUUID(), fryerId: large.fryer_id, name: tonight.name, document: writePlanFile(tonight) },
+      kitchenId,
+      { planId: randomUUID(), fryerId: large.fryer_id, name: document.name, document: writePlanFile(document) },
       client,
     );
-    return 'made';
-  });
+  }
+  const tonight = demoDocument({ ...DEMO_BATCHES[0]!, plan: { ...DEMO_BATCHES[0]!.plan, mass_g: 450 } });
+  await upsertPlan(
+    kitchenId,
+    { planId: randomUUID(), fryerId: large.fryer_id, name: tonight.name, document: writePlanFile(tonight) },
+    client,
+  );
 }
 
 function demoDocument({ plan, fryer }: DemoBatch): PlanFile {

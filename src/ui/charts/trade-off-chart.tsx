@@ -7,8 +7,8 @@ import type { FoundPlan } from '../../workers/study/protocol';
 const [WIDTH, HEIGHT, LEFT, BASE] = [500, 210, 44, 172];
 
 /** What a point says when it is reached by key or pointer. */
-function pointWords({ batches, score }: FoundPlan): string {
-  return `about ${wholeMinutes(score.time)} min, ${percentText(score.evenness)} right, ${score.attention} openings, ${batches} ${batches === 1 ? 'batch' : 'batches'}`;
+function pointWords({ batches, score, asItStands }: FoundPlan): string {
+  return `${asItStands ? 'the plan as it was: ' : ''}about ${wholeMinutes(score.time)} min, ${percentText(score.evenness)} right, ${score.attention} openings, ${batches} ${batches === 1 ? 'batch' : 'batches'}`;
 }
 
 /** The trade-off front: total minutes across, share right up, openings as the number in each point. Touching a point tries it. */
@@ -45,7 +45,7 @@ export function TradeOffChart({
           </g>
         ))}
         <text x={WIDTH - 16} y={HEIGHT - 4} textAnchor="end" className="fill-iron-soft text-[12px]">
-          minutes in all; share right upwards; in each point its openings
+          minutes with the preheat; share right upwards; in each point its openings; dashed: as it was
         </text>
       </svg>
       <ul aria-label="Ways that no other beats">
@@ -68,7 +68,7 @@ export function TradeOffChart({
                 className="flex size-11 -translate-1/2 items-center justify-center"
               >
                 <span
-                  className={`flex size-7 items-center justify-center border-2 border-rim text-[13px] font-semibold ${one.batches > 1 ? 'rounded-[4px]' : 'rounded-full'} ${isBest ? 'bg-rim text-white' : 'bg-enamel text-rim'}`}
+                  className={`flex size-7 items-center justify-center border-2 ${one.asItStands ? 'border-iron outline-2 outline-offset-2 outline-iron outline-dashed' : 'border-rim'} text-[13px] font-semibold ${one.batches > 1 ? 'rounded-[4px]' : 'rounded-full'} ${isBest ? 'bg-rim text-on-rim' : 'bg-enamel text-rim'}`}
                 >
                   {one.score.attention}
                 </span>

@@ -2,11 +2,11 @@ import clsx from 'clsx';
 import type { ComponentProps } from 'react';
 
 const LOOKS = {
-  main: 'bg-rim text-white hover:bg-[#18328a] disabled:bg-iron-soft',
-  plain: 'border-2 border-rim bg-enamel text-rim hover:bg-white disabled:border-enamel-deep disabled:text-iron-soft',
+  main: 'bg-rim text-on-rim hover:bg-rim-deep disabled:bg-iron-soft',
+  plain: 'border-2 border-rim bg-enamel text-rim hover:bg-paper disabled:border-enamel-deep disabled:text-iron-soft',
   quiet: 'text-rim underline-offset-4 hover:underline disabled:text-iron-soft disabled:no-underline',
   iron: 'border-2 border-rim-light bg-iron-raised text-enamel hover:bg-iron-line disabled:border-iron-soft disabled:text-ash',
-  light: 'bg-rim-light text-iron hover:bg-white disabled:bg-iron-soft',
+  light: 'bg-rim-light text-iron hover:bg-paper disabled:bg-iron-soft',
 } as const;
 
 /** A button at least 44 px high. */

@@ -39,7 +39,7 @@ const Radios = memo(function Radios({
           <RadioGroup.Item
             key={option.value}
             value={option.value}
-            className="min-h-11 rounded-part border-2 border-enamel-deep bg-white px-3 py-1 text-left text-[14px] leading-tight data-[state=checked]:border-rim data-[state=checked]:bg-rim data-[state=checked]:text-white"
+            className="min-h-11 min-w-11 rounded-part border-2 border-enamel-deep bg-paper px-3 py-1 text-left text-[14px] leading-tight data-[state=checked]:border-rim data-[state=checked]:bg-rim data-[state=checked]:text-on-rim"
           >
             <span className="block font-semibold">{option.word}</span>
             {option.note && <span className="block text-[12px]">{option.note}</span>}

@@ -21,7 +21,7 @@ export function FormField({
           id={id}
           aria-invalid={fault ? true : undefined}
           aria-describedby={fault ? `${id}-fault` : undefined}
-          className="h-11 w-full rounded-part border-2 border-enamel-deep bg-white px-2 text-[16px] aria-[invalid]:border-alarm"
+          className="h-11 w-full rounded-part border-2 border-enamel-deep bg-paper px-2 text-[16px] aria-[invalid]:border-alarm"
         />
         {unit}
       </span>

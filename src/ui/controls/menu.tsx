@@ -11,7 +11,7 @@ export interface MenuProps {
 }
 
 const ITEM =
-  'flex min-h-11 cursor-pointer items-center rounded-part px-3 text-[15px] outline-none data-[highlighted]:bg-rim data-[highlighted]:text-white';
+  'flex min-h-11 cursor-pointer items-center rounded-part px-3 text-[15px] outline-none data-[highlighted]:bg-rim data-[highlighted]:text-on-rim';
 
 /** A button that opens a list of things to do. It opens as it appears: the button before it was touched. */
 export function Menu({ label, className, items }: MenuProps) {

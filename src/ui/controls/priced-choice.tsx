@@ -2,7 +2,7 @@
 
 import type { PlanFile } from '../../schemas/plan-file';
 import { useOutcomes } from '../study/study-context';
-import { priceText } from '../words/price-text';
+import { priceOf } from '../words/price-text';
 import { Choice } from './choice';
 
 /** One way among several, with the plan that it makes. */
@@ -33,12 +33,11 @@ export function PricedChoice<Value extends string>({
       label={label}
       value={value}
       options={options.map((option, i) => {
-        const outcome = others[i];
         return {
           value: option.value,
           word: option.word,
           note: option.note,
-          price: option.value === value ? 'as planned' : base && outcome ? priceText(base, outcome, 2) : '…',
+          price: option.value === value ? 'chosen' : priceOf(base, others[i], 2),
         };
       })}
       onChange={(next) => {

@@ -3,7 +3,7 @@
 import type { ComponentProps } from 'react';
 import type { PlanFile } from '../../schemas/plan-file';
 import { useOutcomes } from '../study/study-context';
-import { priceText } from '../words/price-text';
+import { priceOf } from '../words/price-text';
 import { Lever } from './lever';
 
 /** A lever that says what a step to either side would change; `withValue` makes the plan for a value. */
@@ -27,13 +27,13 @@ export function PricedLever({
   const { value, limits, unit } = lever;
   const say = sayValue ?? ((number: number) => `${Number(number.toFixed(2))} ${unit}`);
   const neighbours = [value - nudge, value + nudge].filter((number) => number >= limits[0] && number <= limits[1]);
-  const [base, ...others] = useOutcomes([document, ...neighbours.map(withValue)]);
+  const [base, ...others] = useOutcomes([document, ...neighbours.map((number) => withValue(number))]);
   return (
     <Lever
       {...lever}
+      stepBy={Number.isFinite(nudge) ? nudge : undefined}
       prices={neighbours.map((number, i) => {
-        const outcome = others[i];
-        return { value: number, word: say(number), price: base && outcome ? priceText(base, outcome, 2) : '…' };
+        return { value: number, word: say(number), price: priceOf(base, others[i], 2) };
       })}
       onMove={(number) => move(withValue(number))}
       onRelease={(number) => release(withValue(number))}

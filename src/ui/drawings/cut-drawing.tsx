@@ -12,7 +12,7 @@ export function CutDrawing({ plan, ramp, large }: DrawingProps) {
   const scale = large ? 4 : 1.15;
   return (
     <Sketch large={large} label="One piece, to scale with the ruler">
-      <g transform={`translate(${large ? 24 : 6} ${large ? height - 40 : height - 12})`}>
+      <g transform={`translate(${large ? 24 : 6} ${large ? height - 40 : height - 1})`}>
         <Piece cut={plan.cut} ramp={ramp} scale={scale} most={width - (large ? 60 : 16)} />
       </g>
       {large && <Ruler scale={scale} width={width} y={height - 6} />}

@@ -23,12 +23,18 @@ export function FilmDrawing({
   const { width, height } = large ? PAPER.large : PAPER.small;
   const enlarged = large ? 0.5 : 0.19;
   const film = filmGM2 * enlarged;
-  const surface = large ? 120 : 44;
+  const surface = large ? 120 : 34;
+  /* in the strip a block stands on the bench */
+  const [left, wide] = large ? [0, width] : [22, width - 44];
   return (
     <Sketch large={large} label={label}>
-      <rect x={0} y={surface} width={width} height={height - surface} fill={foodColour(ramp, 0)} />
-      {film > 0 && <rect x={0} y={surface - film} width={width} height={film} fill={colour} />}
-      <line x1={0} x2={width} y1={surface} y2={surface} stroke={foodColour(ramp, 1.6)} />
+      <rect x={left} y={surface} width={wide} height={height - surface} fill={foodColour(ramp, 0)} />
+      {film > 0 && <rect x={left} y={surface - film} width={wide} height={film} fill={colour} />}
+      <path
+        d={large ? `M0 ${surface}H${width}` : `M${left} ${height - 0.5}V${surface}h${wide}V${height - 0.5}`}
+        fill="none"
+        stroke={foodColour(ramp, 1.6)}
+      />
       {large && (
         <text x={width - 6} y={surface - film - 6} textAnchor="end" className="fill-iron-soft text-[13px]">
           {filmText(filmGM2, units)}, enlarged 125 times

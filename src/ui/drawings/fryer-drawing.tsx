@@ -17,7 +17,7 @@ export function FryerDrawing({ plan, large }: DrawingProps) {
   const curve = heatUp(plan, dial);
   const pad = large ? 26 : 4;
   const x = scaleLinear([0, SHOWN], [pad, width - 6]);
-  const y = scaleLinear([20, 230], [height - (large ? 22 : 6), 8]);
+  const y = scaleLinear([20, 230], [height - (large ? 22 : 1), 8]);
   const path = line<{ time: number; temperature: number }>(
     (point) => x(point.time),
     (point) => y(celsiusFromKelvin(point.temperature)),

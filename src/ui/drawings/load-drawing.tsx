@@ -23,7 +23,7 @@ export function LoadDrawing({ plan, ramp, large }: DrawingProps) {
   const scale = (height - 8) / Math.max(WIDEST_AT_SCALE, sideMm);
   const side = sideMm * scale;
   const left = large ? 12 : (width - side) / 2;
-  const top = (height - side) / 2;
+  const top = large ? (height - side) / 2 : height - side - 1;
   const { count } = batchYield(plan.food, plan.cut, plan.mass);
   const layers = freshLayers(plan);
   const units = useUnits();

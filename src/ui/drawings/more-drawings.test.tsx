@@ -118,6 +118,7 @@ const found = (time: number, evenness: number, attention: number, batches = 1): 
   document: { ...FIRST_PLAN, name: `${time}` },
   batches,
   score: { time, evenness, attention },
+  asItStands: false,
 });
 
 test('points of the trade-off stand by time and evenness, say both, and are tried by a tap', async () => {

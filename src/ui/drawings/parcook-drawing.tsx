@@ -22,7 +22,7 @@ export function ParcookDrawing({ plan, ramp, large }: DrawingProps) {
   const parcook = plan.preparation.find((step) => step.step === 'parcook');
   const profile = useMemo(() => (parcook ? softnessProfile(plan) : null), [plan, parcook]);
   const side = Math.min(cutThickness(plan.cut) * 1000 * (large ? 9 : 2.2), height - 10);
-  const [left, top] = [(width - side) / 2, (height - side) / 2];
+  const [left, top] = [(width - side) / 2, large ? (height - side) / 2 : height - side - 1];
   return (
     <Sketch
       large={large}
@@ -49,11 +49,6 @@ export function ParcookDrawing({ plan, ramp, large }: DrawingProps) {
       {large && profile && (
         <text x={left + side + 14} y={height / 2} className="fill-iron-soft text-[13px]">
           teal: soft
-        </text>
-      )}
-      {!parcook && (
-        <text x={width / 2} y={height - 1} textAnchor="middle" className="fill-iron-soft text-[11px]">
-          raw
         </text>
       )}
     </Sketch>

@@ -14,7 +14,7 @@ export function PressDrawing({ plan, ramp, large }: DrawingProps) {
   const full = height * 0.5;
   const block = full * (1 - gone);
   const [w, left] = [width * 0.34, width * 0.33];
-  const base = height * 0.82;
+  const base = height * (large ? 0.82 : 0.95);
   const pressed = plan.preparation.some((step) => step.step === 'press');
   return (
     <Sketch large={large} label={gone > 0 ? `${Math.round(gone * 100)} % of the block leaves as whey` : 'Not pressed'}>

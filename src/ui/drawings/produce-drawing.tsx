@@ -19,7 +19,7 @@ export function ProduceDrawing({ plan, ramp, large }: DrawingProps) {
         <ellipse
           key={i}
           cx={left + i * gap}
-          cy={height / 2}
+          cy={large ? height / 2 : height - radius * 0.94 - 1}
           rx={radius * 1.08}
           ry={radius * 0.94}
           fill={foodColour(ramp, 0)}

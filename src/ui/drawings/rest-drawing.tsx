@@ -12,7 +12,7 @@ export function RestDrawing({ plan, ramp, large }: DrawingProps) {
   const long = Math.min(width / 3, piece.length * 1000 * scale);
   const thick = Math.max(2, Math.min(height / 3, piece.width * 1000 * scale));
   const shown = Math.min(count, Math.max(1, Math.floor((width - 16) / (long + 6))));
-  const base = height * 0.66;
+  const base = height * (large ? 0.66 : 0.78);
   return (
     <Sketch large={large} label="Pieces apart on a rack, to scale">
       {Array.from({ length: shown }, (_, i) => (
@@ -41,7 +41,7 @@ export function RestDrawing({ plan, ramp, large }: DrawingProps) {
           x1={width * at}
           x2={width * at}
           y1={base}
-          y2={height - 4}
+          y2={large ? height - 4 : height}
           className="stroke-iron-line"
           strokeWidth={large ? 3 : 2}
         />

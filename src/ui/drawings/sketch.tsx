@@ -10,7 +10,7 @@ export interface DrawingProps {
   readonly large: boolean;
 }
 
-/** Paper of a drawing, CSS pixels. */
+/** Paper of a drawing, CSS pixels; the small one stands on the bench line with its lower edge. */
 export const PAPER = { small: { width: 112, height: 62 }, large: { width: 500, height: 150 } } as const;
 
 /** An SVG of the drawing's size with a name for those who do not see it. */
@@ -22,7 +22,7 @@ export function Sketch({ large, label, children }: { large: boolean; label: stri
       role={large ? 'img' : undefined}
       aria-label={large ? label : undefined}
       aria-hidden={large ? undefined : true}
-      className={large ? 'h-auto w-full max-w-[500px]' : 'h-[54px] w-[98px]'}
+      className={large ? 'h-auto w-full max-w-[500px]' : 'h-[42px] w-[76px]'}
     >
       {children}
     </svg>

@@ -12,7 +12,7 @@ export function SoakDrawing({ plan, ramp, large }: DrawingProps) {
   const depth = soak ? Math.sqrt(sugarDiffusivity(soak.waterTemperature) * soak.duration) * 1000 * scale : 0;
   const margin = Math.min(depth, side / 2);
   const left = (width - side) / 2;
-  const top = (height - side) / 2 + (large ? 6 : 2);
+  const top = large ? (height - side) / 2 + 6 : height - side - (soak ? 5 : 1);
   return (
     <Sketch
       large={large}
@@ -20,7 +20,7 @@ export function SoakDrawing({ plan, ramp, large }: DrawingProps) {
     >
       {soak && (
         <path
-          d={`M8 10v${height - 22}q0 10 10 10h${width - 36}q10 0 10-10v${-(height - 22)}`}
+          d={`M8 10v${height - (large ? 22 : 21)}q0 10 10 10h${width - 36}q10 0 10-10v${-(height - (large ? 22 : 21))}`}
           fill="#1c7c86"
           fillOpacity={0.16}
           stroke="#1c7c86"
@@ -42,11 +42,6 @@ export function SoakDrawing({ plan, ramp, large }: DrawingProps) {
         height={side - 2 * margin}
         fill={foodColour(ramp, 0)}
       />
-      {!soak && (
-        <text x={width / 2} y={height - 3} textAnchor="middle" className="fill-iron-soft text-[11px]">
-          no soak
-        </text>
-      )}
     </Sketch>
   );
 }

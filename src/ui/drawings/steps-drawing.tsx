@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { isWaiting, prepTasks } from '../../core/prep/prep-tasks';
 import { STEP_NAMES } from '../words/step-names';
 import { type DrawingProps, PAPER, Sketch } from './sketch';
@@ -12,7 +13,13 @@ export function StepsDrawing({ plan, large }: Omit<DrawingProps, 'ramp'>) {
   const middle = height / 2;
   const name = (i: number, word: string) =>
     large && (
-      <text x={at(i)} y={i % 2 === 0 ? middle - 26 : middle + 36} textAnchor="middle" fontSize={13} fill="#1b1e22">
+      <text
+        x={at(i)}
+        y={i % 2 === 0 ? middle - 26 : middle + 36}
+        textAnchor="middle"
+        fontSize={13}
+        className="fill-iron"
+      >
         {word}
       </text>
     );
@@ -21,21 +28,23 @@ export function StepsDrawing({ plan, large }: Omit<DrawingProps, 'ramp'>) {
       large={large}
       label={`${tasks.length} steps before the last cook: ${tasks.map(({ kind }) => STEP_NAMES[kind]).join(', ')}`}
     >
-      <line x1={at(0)} x2={at(places - 1)} y1={middle} y2={middle} stroke="#4c545d" strokeWidth={2} />
+      <line x1={at(0)} x2={at(places - 1)} y1={middle} y2={middle} className="stroke-iron-soft" strokeWidth={2} />
       {tasks.map((task, i) => (
         <g key={i}>
           <circle
             cx={at(i)}
             cy={middle}
             r={task.kind === 'cook' ? radius * 1.35 : radius}
-            fill={task.kind === 'cook' ? '#1f3fa8' : isWaiting(task) ? '#f7f8f4' : '#4c545d'}
-            stroke="#4c545d"
+            className={clsx(
+              'stroke-iron-soft',
+              task.kind === 'cook' ? 'fill-rim' : isWaiting(task) ? 'fill-enamel' : 'fill-iron-soft',
+            )}
             strokeWidth={2}
           />
           {name(i, STEP_NAMES[task.kind])}
         </g>
       ))}
-      <circle cx={at(places - 1)} cy={middle} r={radius * 1.35} fill="#1f3fa8" />
+      <circle cx={at(places - 1)} cy={middle} r={radius * 1.35} className="fill-rim" />
       {name(places - 1, 'Cook')}
     </Sketch>
   );

@@ -6,6 +6,7 @@ import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '../units-context';
 import { ColourField } from './colour-field';
+import { fieldParts } from './field-parts';
 import { sortedFaces } from './paint-field';
 import { foodColour } from '../colour/food-colours';
 
@@ -24,16 +25,16 @@ const forecast = forecastPlan(plan, 1, { pieces: 6, cells: 15, step: 6, interval
 test('the field is read by keyboard, minute by minute, in words and in the chosen units', async () => {
   render(
     <UnitsProvider units="us">
-      <ColourField forecast={forecast} ramp={plan.food.ramp} stages={plan.stages} openings={plan.events} />
+      <ColourField forecast={forecast} parts={fieldParts(plan)} stages={plan.stages} openings={plan.events} />
     </UnitsProvider>,
   );
   const field = screen.getByRole('slider');
   field.focus();
   await userEvent.keyboard('{Home}{ArrowRight}{ArrowRight}');
   expect(field).toHaveAttribute('aria-valuenow', '60');
-  expect(field.getAttribute('aria-valuetext')).toMatch(/^1 min · under 100 %, right 0 %.*air \d+ °F/);
-  expect(screen.getByText('pull')).toBeInTheDocument();
-  expect(screen.getAllByText('S')).toHaveLength(3);
+  expect(field.getAttribute('aria-valuetext')).toMatch(/^1 min · under 100 % · air \d+ °F/);
+  expect(screen.getByText('0 % right, 100 % not ready')).toBeInTheDocument();
+  expect(screen.getAllByText('shake').length).toBeGreaterThan(0);
 });
 
 test('faces are sorted from palest to darkest at every sample', () => {

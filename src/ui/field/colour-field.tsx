@@ -3,20 +3,29 @@
 import { scaleLinear } from 'd3';
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { Forecast } from '../../core/forecast/forecast';
-import type { ColourRamp } from '../../core/food/colour-ramp';
 import type { CookEvent, Stage } from '../../core/plan/plan';
 import { useUnits } from '../units-context';
 import { type FieldHandle, FieldHandles } from './field-handles';
+import { halfMinutes, wholeMinutes } from '../words/format';
+import type { FieldPart } from './field-parts';
 import { FieldLegend } from './field-legend';
-import { minuteWords } from './minute-words';
-import { FieldAxis, OpeningMarks, Playhead, ShareLine, StageLine, WindowBracket } from './overlays';
-import { paintField } from './paint-field';
+import { atPullWords, countWords, minuteWords } from './minute-words';
+import { Bands } from './bands';
+import { FieldAxis, WindowBracket } from './field-axis';
+import { OpeningMarks } from './opening-marks';
+import { Playhead } from './playhead';
+import { flagRoom, ReadFlag } from './read-flag';
+import { ShareLine } from './share-line';
+import { dialLevel, StageLine, stageStarts } from './stage-line';
+import { bandsOf, paintField } from './paint-field';
 import { useWidth } from './use-width';
 
-const STAGE_HEIGHT = 44;
-/** Room under the stage line for the letters of the openings. */
-const LETTER_HEIGHT = 14;
-const BRACKET_HEIGHT = 20;
+/** From the top to the field, and to the dial's line in it. */
+const STAGE_HEIGHT = 34;
+const DIAL_LINE = 28;
+const BRACKET_HEIGHT = 18;
+/** Room that the word of a mark in time takes to either side, px. */
+const MARK_WORD = 22;
 const AXIS_HEIGHT = 18;
 const SHARE_HEIGHT = 44;
 const MARGIN = 28;
@@ -24,16 +33,20 @@ const MARGIN = 28;
 /** Minutes across, the faces of the pieces stacked from palest to darkest, each in the colour it will have. */
 export function ColourField({
   forecast,
-  ramp,
+  parts,
   stages,
   openings,
   height = 150,
   handles,
   playhead = null,
   pulledAt = null,
+  onRead,
+  withShare = true,
+  count = null,
 }: {
   forecast: Forecast;
-  ramp: ColourRamp;
+  /** the foods in the basket, each with its colours */
+  parts: readonly FieldPart[];
   stages: readonly Stage[];
   openings: readonly CookEvent[];
   height?: number;
@@ -43,6 +56,12 @@ export function ColourField({
   playhead?: number | null;
   /** s, when it was pulled */
   pulledAt?: number | null;
+  /** told which sample of the record is read, so that other pictures follow */
+  onRead?: (sample: number) => void;
+  /** with the share of pieces right below it */
+  withShare?: boolean;
+  /** pieces in the basket, to speak of them by number */
+  count?: number | null;
 }) {
   const units = useUnits();
   const frame = useRef<HTMLDivElement>(null);
@@ -55,8 +74,8 @@ export function ColourField({
   const x = scaleLinear([0, duration], [MARGIN, MARGIN + inner]);
 
   useEffect(() => {
-    if (canvas.current) paintField(canvas.current, record, ramp);
-  }, [record, ramp, inner, height]);
+    if (canvas.current) paintField(canvas.current, record, parts);
+  }, [record, parts, inner, height]);
 
   const readAt = (event: PointerEvent) => {
     const box = frame.current?.getBoundingClientRect();
@@ -72,10 +91,25 @@ export function ColourField({
     else if (event.key === 'End') setReading(record.samples - 1);
     else setReading(clampSample(from + step!));
   };
-  const restAt = playhead ?? forecast.pull.time;
+  const restAt = playhead ?? pulledAt ?? forecast.pull.time;
   const shown = clampSample(reading ?? Math.round(restAt / record.interval));
+  useEffect(() => onRead?.(shown), [onRead, shown]);
   const fieldTop = STAGE_HEIGHT;
-  const total = STAGE_HEIGHT + height + BRACKET_HEIGHT + AXIS_HEIGHT + SHARE_HEIGHT;
+  const level = dialLevel(stages, DIAL_LINE);
+  /* at rest it stands on the moment to pull itself, not on the sample next to it */
+  const resting = reading === null && playhead === null && pulledAt === null;
+  const at = resting ? forecast.pull.time : shown * record.interval;
+  const minute = resting ? wholeMinutes(at) : halfMinutes(at);
+  const flag = reading !== null || (playhead === null && pulledAt === null);
+  const words = countWords(forecast, shown, count, resting);
+  const taken = [
+    ...stageStarts(stages, duration, x).map((from) => [from, from + 44] as const),
+    ...(flag ? [flagRoom(at, minute, words, x)] : []),
+    ...[playhead, pulledAt].flatMap((mark) =>
+      mark === null ? [] : [[x(mark) - MARK_WORD, x(mark) + MARK_WORD] as const],
+    ),
+  ];
+  const total = STAGE_HEIGHT + height + BRACKET_HEIGHT + AXIS_HEIGHT + (withShare ? SHARE_HEIGHT : 0);
 
   return (
     <figure className="min-w-0">
@@ -104,27 +138,32 @@ export function ColourField({
             aria-hidden
           />
           <svg width={width} height={total} className="absolute inset-0" aria-hidden>
-            <StageLine stages={stages} duration={duration} x={x} height={STAGE_HEIGHT - LETTER_HEIGHT} units={units} />
-            <OpeningMarks openings={openings} x={x} top={fieldTop} height={height} duration={duration} />
-            <WindowBracket window={window} pull={forecast.pull.time} x={x} top={fieldTop + height + 2} />
-            <FieldAxis x={x} duration={duration} top={fieldTop + height + BRACKET_HEIGHT} />
-            <ShareLine
-              track={track}
+            <StageLine stages={stages} duration={duration} x={x} height={DIAL_LINE} units={units} />
+            <OpeningMarks
+              openings={openings}
               x={x}
-              top={fieldTop + height + BRACKET_HEIGHT + AXIS_HEIGHT}
-              height={SHARE_HEIGHT}
+              level={level}
+              bottom={fieldTop + height}
+              duration={duration}
+              taken={taken}
             />
+            {parts.length > 1 && (
+              <Bands parts={parts} rows={bandsOf(record, parts.length)} x={x} top={fieldTop} height={height} />
+            )}
+            <WindowBracket window={window} pull={forecast.pull.time} x={x} top={fieldTop + height + 2} />
+            <FieldAxis x={x} duration={duration} top={fieldTop + height + BRACKET_HEIGHT} pull={forecast.pull.time} />
+            {withShare && (
+              <ShareLine
+                track={track}
+                x={x}
+                top={fieldTop + height + BRACKET_HEIGHT + AXIS_HEIGHT}
+                height={SHARE_HEIGHT}
+              />
+            )}
             {pulledAt !== null && <Playhead at={pulledAt} x={x} top={fieldTop} height={height} word="pulled" />}
             {playhead !== null && <Playhead at={playhead} x={x} top={fieldTop} height={height} word="now" />}
-            {reading !== null && (
-              <line
-                x1={x(shown * record.interval)}
-                x2={x(shown * record.interval)}
-                y1={fieldTop}
-                y2={total}
-                className="stroke-current"
-                strokeDasharray="2 3"
-              />
+            {flag && (
+              <ReadFlag at={at} minute={minute} words={words} x={x} level={level(at)} bottom={fieldTop + height} />
             )}
           </svg>
         </div>
@@ -137,9 +176,9 @@ export function ColourField({
           />
         )}
       </div>
-      <figcaption className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 px-7 text-[13px]">
-        <span>{minuteWords(forecast, shown, units)}</span>
-        <FieldLegend ramp={ramp} />
+      <figcaption className="mt-0.5 flex flex-wrap items-center justify-between gap-x-4 gap-y-1 px-7 text-[13px]">
+        <span>{resting ? atPullWords(forecast, units) : minuteWords(forecast, shown, units)}</span>
+        <FieldLegend ramp={parts[0]!.ramp} />
       </figcaption>
     </figure>
   );

@@ -1,4 +1,4 @@
-import type { BatchEvent } from '@/core/run/run-state';
+import type { BatchEvent } from '@/core/run/batch-event';
 import { emptyOutbox } from './empty-outbox';
 import type { EventQueue, SetAside } from './event-queue';
 

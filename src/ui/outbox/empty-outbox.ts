@@ -1,4 +1,4 @@
-import type { BatchEvent } from '@/core/run/run-state';
+import type { BatchEvent } from '@/core/run/batch-event';
 import { send } from '../send';
 import type { EventQueue } from './event-queue';
 

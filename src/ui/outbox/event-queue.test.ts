@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { openDB } from 'idb';
-import type { BatchEvent } from '@/core/run/run-state';
+import type { BatchEvent } from '@/core/run/batch-event';
 import { openQueue } from './event-queue';
 
 const BATCH = '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11';

@@ -1,5 +1,5 @@
 import { type DBSchema, openDB } from 'idb';
-import type { BatchEvent } from '@/core/run/run-state';
+import type { BatchEvent } from '@/core/run/batch-event';
 import { batchEventSchema } from '@/schemas/batch-event';
 
 /** An event that the server refused, and why. */

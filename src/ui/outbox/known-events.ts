@@ -1,4 +1,4 @@
-import type { BatchEvent } from '@/core/run/run-state';
+import type { BatchEvent } from '@/core/run/batch-event';
 import { batchEventSchema } from '@/schemas/batch-event';
 
 const PREFIX = 'drubek.run.';

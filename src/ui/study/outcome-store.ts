@@ -10,7 +10,7 @@ const KEPT = 600;
 /** Asks for outcomes of plans, one report a plan; returns what calls it off. */
 export type AskOutcomes = (
   documents: readonly PlanFile[],
-  onOutcome: (index: number, outcome: PlanOutcome) => void,
+  onOutcome: (index: number, outcome: PlanOutcome | null) => void,
 ) => () => void;
 
 /**
@@ -18,7 +18,7 @@ export type AskOutcomes = (
  * while a lever moves, and what nobody wants any more is called off.
  */
 export function createOutcomeStore(ask: AskOutcomes) {
-  const known = new Map<string, PlanOutcome>();
+  const known = new Map<string, PlanOutcome | null>();
   const wanted = new Map<string, number>();
   const listeners = new Set<() => void>();
   let timer: ReturnType<typeof setTimeout> | undefined;

@@ -39,8 +39,8 @@ export function useStudy(): Study | null {
 
 const NEVER = () => () => undefined;
 
-/** Outcomes of plans, in their order; undefined while not known. */
-export function useOutcomes(documents: readonly PlanFile[]): readonly (PlanOutcome | undefined)[] {
+/** Outcomes of plans, in their order; undefined while not known, null where a plan cannot be worked out. */
+export function useOutcomes(documents: readonly PlanFile[]): readonly (PlanOutcome | null | undefined)[] {
   const store = useContext(DeskContext)?.outcomes ?? null;
   const keys = documents.map((document) => JSON.stringify(document));
   const question = keys.join('\n');
@@ -48,7 +48,7 @@ export function useOutcomes(documents: readonly PlanFile[]): readonly (PlanOutco
   /* a text that changes exactly when one of the outcomes does */
   const snapshot = useSyncExternalStore(
     store ? store.subscribe : NEVER,
-    () => (store ? keys.map((key) => (store.outcome(key) ? '1' : '0')).join('') : ''),
+    () => (store ? keys.map((key) => (store.outcome(key) === undefined ? '0' : '1')).join('') : ''),
     () => '',
   );
   return keys.map((key, i) => (snapshot[i] === '1' ? store?.outcome(key) : undefined));

@@ -3,7 +3,7 @@ import type { CoatIngredient } from '../../core/food/coat-by-recipe';
 import type { OilKind } from '../../core/food/oil-kind';
 import type { TargetColour, TargetCrispness, Wish } from '../../core/food/wish';
 import type { CookAction, DryingMethod, ParcookMethod } from '../../core/plan/plan';
-import type { BatchEventKind } from '../../core/run/run-state';
+import type { BatchEventKind } from '../../core/run/batch-event';
 import type { CutShape } from '../../core/cut/cut';
 import type { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS } from '../../schemas/batch';
 
@@ -133,6 +133,7 @@ export const EVENT_WORDS: Record<BatchEventKind, string> = {
   'more-time': 'One more minute',
   done: 'Pulled',
   undone: 'Taken back',
+  'put-away': 'Put away',
 };
 
 export const BITE_WORDS: Record<(typeof OUTCOME_CRISPNESS)[number], string> = {

@@ -11,7 +11,7 @@ const base = planOutcome({ windowWidth: 150 });
 test.each<[Partial<PlanOutcome>, string]>([
   [{}, 'no difference here'],
   [{ pullTime: 1280 }, '1½ min later'],
-  [{ pullTime: 1160, peakShare: 0.99 }, '½ min sooner, +9 % right'],
+  [{ pullTime: 1160, peakShare: 0.99 }, '½ min sooner, 9 % more right'],
   [{ pullTime: null }, 'not done in time'],
   [{ windowWidth: 90, acrylamide: 'watch' }, 'window 1 min shorter, acrylamide watch'],
   [{ breakage: 0.2 }, '20 % may break'],

@@ -9,6 +9,16 @@ export function stretchText(seconds: number): string {
   return `${halfMinutes(Math.abs(seconds))} min`;
 }
 
+/** The price of choosing `other`: in words, that it is being worked out (undefined), or that it cannot be (null). */
+export function priceOf(
+  base: PlanOutcome | null | undefined,
+  other: PlanOutcome | null | undefined,
+  most: number,
+): string {
+  if (base === null || other === null) return 'cannot be worked out';
+  return base && other ? priceText(base, other, most) : '…';
+}
+
 /**
  * What choosing `other` instead of `base` costs and buys, most telling first: sooner or later from the fryer, share right, window,
  * acrylamide band, time before the fryer.
@@ -22,7 +32,7 @@ export function priceText(base: PlanOutcome, other: PlanOutcome, most = 3): stri
   else if (other.pullTime !== null) words.push(`pulled after about ${wholeMinutes(other.pullTime)} min`);
   const share = other.peakShare - base.peakShare;
   if (Math.abs(share) >= NOTICED.share)
-    words.push(`${share > 0 ? '+' : '−'}${Math.round(Math.abs(share) * 100)} % right`);
+    words.push(`${Math.round(Math.abs(share) * 100)} % ${share > 0 ? 'more' : 'fewer'} right`);
   const window = other.windowWidth - base.windowWidth;
   if (Math.abs(window) >= NOTICED.window && other.pullTime !== null) {
     words.push(`window ${stretchText(window)} ${window > 0 ? 'longer' : 'shorter'}`);

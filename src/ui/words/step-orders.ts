@@ -94,7 +94,7 @@ export function stepOrder(step: AnyStep, load: LoadOf, units: UnitSystem): StepO
       const { flour, eggs, crumb } = dredgeAmounts(surface, step.layers);
       return say(
         step.layers === 2 ? 'Flour, egg, crumb, and egg and crumb again' : 'Flour, egg, crumb',
-        `${spoonText(flour * 1000, 'flour', units)} of flour, ${inEighths(eggs)} eggs, ${spoonText(crumb * 1000, 'crumbs', units)} of crumbs`,
+        `${spoonText(flour * 1000, 'flour', units)} of flour, ${inEighths(eggs)} ${eggs > 1 ? 'eggs' : 'egg'}, ${spoonText(crumb * 1000, 'crumbs', units)} of crumbs`,
         STEP_CAUTIONS.dredge,
       );
     }

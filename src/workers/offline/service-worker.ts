@@ -19,8 +19,18 @@ const pages = new NetworkFirst({
     new ExpirationPlugin({ maxEntries: MOST_PAGES }),
     /* only pages that are what was asked for: not the door, not a page that says the database is away */
     { cacheWillUpdate: async ({ response }) => (response.ok && !response.redirected ? response : null) },
+    /* a bench without its plan's name was perhaps still empty when it was kept: any bench that is kept will do */
+    { handlerDidError: ({ request }) => alikeOf(request) },
   ],
 });
+
+/** The newest page kept under the same path, whatever it was asked with. */
+async function alikeOf(request: Request): Promise<Response | undefined> {
+  const cache = await caches.open(PAGES_CACHE);
+  const { pathname } = new URL(request.url);
+  const alike = (await cache.keys()).findLast((kept) => new URL(kept.url).pathname === pathname);
+  return alike && cache.match(alike, { ignoreVary: true });
+}
 
 const serwist = new Serwist({
   precacheEntries: self.__SW_MANIFEST,

@@ -2,15 +2,17 @@ import { proxy, wrap } from 'comlink';
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
+import type { JoinMoment } from '../../core/search/when-to-add';
 import type { PlanFile } from '../../schemas/plan-file';
 import type { ChosenOpening, LoadsOutcome, SearchAnswer, StudyService } from './protocol';
 
 /** Asks the study worker; every question returns a function that calls it off. */
 export interface Study {
-  outcomes(documents: readonly PlanFile[], onOutcome: (index: number, outcome: PlanOutcome) => void): () => void;
+  outcomes(documents: readonly PlanFile[], onOutcome: (index: number, outcome: PlanOutcome | null) => void): () => void;
   sensitivity(document: PlanFile, onAnswer: (found: Sensitivity[]) => void): () => void;
   hold(document: PlanFile, pulledAt: number, onAnswer: (holds: Record<HoldPlace, HoldForecast>) => void): () => void;
   loads(document: PlanFile, onAnswer: (loads: LoadsOutcome) => void): () => void;
+  whenToAdd(document: PlanFile, index: number, onAnswer: (found: JoinMoment) => void): () => void;
   openings(document: PlanFile, onAnswer: (chosen: ChosenOpening[]) => void): () => void;
   search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
   end(): void;
@@ -38,12 +40,12 @@ export function createStudy(): Study {
   }
   return {
     outcomes: (documents, onOutcome) =>
-      ask<readonly [number, PlanOutcome]>(
+      ask<readonly [number, PlanOutcome | null]>(
         (ticket, answer) =>
           service.outcomes(
             ticket,
             documents,
-            proxy((index: number, outcome: PlanOutcome) => answer([index, outcome])),
+            proxy((index: number, outcome: PlanOutcome | null) => answer([index, outcome])),
           ),
         ([index, outcome]) => onOutcome(index, outcome),
       ),
@@ -61,6 +63,11 @@ export function createStudy(): Study {
       ask<LoadsOutcome>(async (ticket, answer) => {
         const loads = await service.loads(ticket, document);
         if (loads) answer(loads);
+      }, onAnswer),
+    whenToAdd: (document, index, onAnswer) =>
+      ask<JoinMoment>(async (ticket, answer) => {
+        const found = await service.whenToAdd(ticket, document, index);
+        if (found) answer(found);
       }, onAnswer),
     openings: (document, onAnswer) =>
       ask<ChosenOpening[]>(async (ticket, answer) => {

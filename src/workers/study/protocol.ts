@@ -1,7 +1,9 @@
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
+import type { CookLooks } from '../../core/batch/record-statistics';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { LoadShare } from '../../core/plan/load-share';
+import type { JoinMoment } from '../../core/search/when-to-add';
 import type { Score } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
 
@@ -10,6 +12,8 @@ export interface FoundPlan {
   readonly document: PlanFile;
   readonly batches: number;
   readonly score: Score;
+  /** the plan as it was when the search began */
+  readonly asItStands: boolean;
 }
 
 /** What the search has so far: the trade-off front, how many were tried, whether it is through. */
@@ -30,6 +34,8 @@ export interface LoadOutcome extends LoadShare {
   /** s from the first loading of all to this one's loading and pull */
   readonly from: number;
   readonly to: number;
+  /** how its drawer looks when it is pulled */
+  readonly looks: CookLooks;
   /** share of its pieces right when pulled */
   readonly right: number;
   /** share of its bite left once the last load is out, and after a refresh then */
@@ -46,7 +52,7 @@ export interface LoadsOutcome {
   readonly each: readonly LoadOutcome[];
   /** s from the first loading to the last pull; null where a load is not done in its stages */
   readonly time: number | null;
-  /** share of all pieces right when their load is at its best */
+  /** share of all pieces right when their load is pulled */
   readonly evenness: number;
   /** J */
   readonly energy: number;
@@ -58,13 +64,15 @@ export interface StudyService {
   outcomes(
     ticket: number,
     documents: readonly PlanFile[],
-    report: (index: number, outcome: PlanOutcome) => void,
+    report: (index: number, outcome: PlanOutcome | null) => void,
   ): Promise<void>;
   sensitivity(ticket: number, document: PlanFile): Promise<Sensitivity[] | null>;
   /** how the bite lasts at each place after pulling at `pulledAt` s */
   hold(ticket: number, document: PlanFile, pulledAt: number): Promise<Record<HoldPlace, HoldForecast> | null>;
   /** the plan in its loads, each in the fryer as the one before leaves it, and what they keep until the last is out */
   loads(ticket: number, document: PlanFile): Promise<LoadsOutcome | null>;
+  /** when the food of one opening goes in best; `index` of the opening in the plan */
+  whenToAdd(ticket: number, document: PlanFile, index: number): Promise<JoinMoment | null>;
   /** the openings that suit a plan, minutes and what to do */
   openings(ticket: number, document: PlanFile): Promise<ChosenOpening[] | null>;
   search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;

@@ -1,6 +1,6 @@
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { FIRST_PLAN } from '../../schemas/first-plan';
-import { planFileSchema } from '../../schemas/plan-file';
+import { type PlanFile, planFileSchema } from '../../schemas/plan-file';
 import { writePlanFile } from '../../schemas/write-plan';
 import type { SearchAnswer } from './protocol';
 import { withLoads } from '../../editing/edit-loads';
@@ -16,7 +16,7 @@ test('outcomes come in the order asked: a thicker cut is later, a soak costs han
   };
   const unsoaked = { ...light, prep: FIRST_PLAN.prep.filter((step) => step.step !== 'soak') };
   const outcomes: PlanOutcome[] = [];
-  await service.outcomes(1, [light, thicker, unsoaked], (index, outcome) => (outcomes[index] = outcome));
+  await service.outcomes(1, [light, thicker, unsoaked], (index, outcome) => (outcomes[index] = outcome!));
   const [base, thick, dry] = outcomes;
   expect(thick!.pullTime!).toBeGreaterThan(base!.pullTime! + 15);
   expect(base!.preparation - dry!.preparation).toBe(1800);
@@ -63,7 +63,7 @@ test('a price is of the plan as it will stand once its openings have followed', 
   const service = createStudyService();
   const outcome = async (document: typeof FIRST_PLAN) => {
     const found: PlanOutcome[] = [];
-    await service.outcomes(1, [document], (_, one) => found.push(one));
+    await service.outcomes(1, [document], (_, one) => found.push(one!));
     return found[0]!;
   };
   const stages = [{ minutes: 45, temperature_c: 195 }];
@@ -94,3 +94,12 @@ test('loads that follow one another find the fryer warm: two take less than twic
   service.callOff(3);
   expect(await service.loads(3, withLoads(cold, 2))).toBeNull();
 }, 60_000);
+
+test('a plan that cannot be worked out says so, and takes no answer from the others', async () => {
+  const service = createStudyService();
+  const broken = { ...FIRST_PLAN, prep: [{ step: 'oil', mass_g: 10, method: 0 }], cut: { shape: 'none' } };
+  const found: unknown[] = [];
+  await service.outcomes(1, [broken as unknown as PlanFile, FIRST_PLAN], (index, one) => (found[index] = one));
+  expect(found[0]).toBeNull();
+  expect(found[1]).toMatchObject({ pullTime: expect.any(Number) });
+});

@@ -1,9 +1,11 @@
+import { looksAt } from '../../core/batch/record-statistics';
 import { forecastHold, HOLD_PLACES, type HoldForecast, type HoldPlace } from '../../core/forecast/hold';
-import { outcomeOf } from '../../core/forecast/plan-outcome';
+import { outcomeOf, type PlanOutcome } from '../../core/forecast/plan-outcome';
 import { type Sensitivity, tryFactors } from '../../core/forecast/sensitivity';
 import { forecastLoads } from '../../core/forecast/forecast-loads';
 import { isMixing, type Plan } from '../../core/plan/plan';
 import { chooseOpenings } from '../../core/search/choose-openings';
+import { whenToAdd } from '../../core/search/when-to-add';
 import { type Alternative, searchPlans, tradeOffFront } from '../../core/search/search-plans';
 import type { PlanFile } from '../../schemas/plan-file';
 import { loadOrder } from '../../schemas/load-order';
@@ -37,7 +39,7 @@ export function createStudyService(): StudyService {
     async outcomes(ticket, documents, report) {
       for (const [index, document] of documents.entries()) {
         if (await isOff(ticket)) return;
-        report(index, outcomeOf(planOnBench(document), SEED, loadOrder(document)));
+        report(index, outcomeOn(document));
       }
     },
     async sensitivity(ticket, document) {
@@ -66,13 +68,17 @@ export function createStudyService(): StudyService {
       for (const load of loads) {
         if (await isOff(ticket)) return null;
         const { share, drawer, plan, from, to } = load;
-        const { pull, peak } = load.forecast;
+        const { pull, record } = load.forecast;
         const hold = forecastHold(plan, SEED, pull.time, place, time - to, REFRESH_FOR);
         const { kept, hearts, refreshed, heartRefreshed } = hold;
         const waited = { kept: kept.at(-1)!, heart: hearts.at(-1)!, refreshed, heartRefreshed };
-        each.push({ share, drawer, from, to, right: peak.share, ...waited });
+        each.push({ share, drawer, from, to, looks: looksAt(record, pull.time), right: pull.share, ...waited });
       }
       return { each, time: inTime ? time : null, evenness, energy };
+    },
+    async whenToAdd(ticket, document, index) {
+      if (await isOff(ticket)) return null;
+      return whenToAdd(planFromFile(document), index, SEED);
     },
     async openings(ticket, document) {
       if (await isOff(ticket)) return null;
@@ -83,7 +89,7 @@ export function createStudyService(): StudyService {
     async search(ticket, document, report) {
       const found: Alternative[] = [];
       const answer = (finished: boolean) => report({ front: frontOf(document, found), tried: found.length, finished });
-      for (const alternative of searchPlans(wholePlanFromFile(document), SEED)) {
+      for (const alternative of searchPlans(planOnBench(document), SEED, loadOrder(document))) {
         found.push(alternative);
         if (await isOff(ticket)) return;
         if (found.length === 1 || found.length % REPORT_EVERY === 0) answer(false);
@@ -94,6 +100,15 @@ export function createStudyService(): StudyService {
   };
 }
 
+/** How a plan turns out; null where it cannot be worked out, so that one such plan does not take the answer from the others. */
+function outcomeOn(document: PlanFile): PlanOutcome | null {
+  try {
+    return outcomeOf(planOnBench(document), SEED, loadOrder(document));
+  } catch {
+    return null;
+  }
+}
+
 /** All that is on the board as the bench would have it: where openings follow, with those that suit it, so that a price is what arrives. */
 function planOnBench(document: PlanFile): Plan {
   const plan = wholePlanFromFile(document);
@@ -102,10 +117,14 @@ function planOnBench(document: PlanFile): Plan {
   return { ...plan, events: [...plan.events.filter(({ action }) => !isMixing(action)), ...mixing] };
 }
 
+/** What no other beats, and the plan as it stands, beaten or not. */
 function frontOf(document: PlanFile, found: readonly Alternative[]) {
-  return tradeOffFront(found).map((one) => ({
+  const front = tradeOffFront(found);
+  const own = found.filter((one) => one.asItStands && !front.includes(one));
+  return [...front, ...own].map((one) => ({
     document: fileWithAlternative(document, one),
     batches: one.batches,
     score: one.score,
+    asItStands: one.asItStands,
   }));
 }

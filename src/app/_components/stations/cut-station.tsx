@@ -1,11 +1,16 @@
 'use client';
 
+import { ChevronDown } from 'lucide-react';
 import Link from 'next/link';
+import { useState } from 'react';
 import { batchYield } from '@/core/cut/batch-yield';
 import type { CutShape } from '@/core/cut/cut';
 import type { PlanFile } from '@/schemas/plan-file';
+import { pullTimeIn } from '@/core/forecast/forecast';
 import { withShape } from '@/editing/edit-plan';
+import { foodColour } from '@/ui/colour/food-colours';
 import { Choice } from '@/ui/controls/choice';
+import { PricedGauge } from '@/ui/controls/priced-gauge';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
@@ -21,13 +26,16 @@ interface Dimension {
   readonly word: string;
   readonly limits: readonly [number, number];
   readonly step: number;
+  /** sizes that a plate has slots for */
+  readonly slots?: readonly number[];
 }
 
-const thickness = (low: number, high: number, step = 0.5): Dimension => ({
+const thickness = (slots: readonly number[], limits: readonly [number, number], step = 0.5): Dimension => ({
   field: 'thickness_mm',
   word: 'Thickness',
-  limits: [low, high],
+  limits,
   step,
+  slots,
 });
 const diameter = (low: number, high: number): Dimension => ({
   field: 'diameter_mm',
@@ -44,17 +52,20 @@ const length = (low: number, high: number): Dimension => ({
 
 /** What can be set of each shape. */
 const DIMENSIONS: Record<CutShape, readonly Dimension[]> = {
-  stick: [thickness(4, 25), length(20, 120)],
-  slice: [thickness(1, 12, 0.1), diameter(15, 100)],
-  cube: [thickness(8, 35)],
-  wedge: [thickness(10, 45), length(40, 140)],
+  stick: [thickness([4, 5, 6, 7, 8, 9, 10, 11, 12, 14, 16, 18, 20, 25], [4, 25]), length(20, 120)],
+  slice: [thickness([1, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12], [1, 12], 0.1), diameter(15, 100)],
+  cube: [thickness([8, 10, 12, 15, 18, 20, 25, 30, 35], [8, 35])],
+  wedge: [thickness([10, 15, 20, 25, 30, 35, 40, 45], [10, 45]), length(40, 140)],
   floret: [diameter(15, 70)],
   cylinder: [diameter(5, 45), length(20, 160)],
-  disc: [thickness(4, 25), diameter(25, 100)],
-  sheet: [thickness(0.3, 1.5, 0.1), length(20, 120)],
+  disc: [thickness([4, 6, 8, 10, 12, 15, 18, 20, 25], [4, 25]), diameter(25, 100)],
+  sheet: [{ field: 'thickness_mm', word: 'Thickness', limits: [0.3, 1.5], step: 0.1 }, length(20, 120)],
   formed: [diameter(12, 50), length(15, 120)],
 };
 const SHAPES = Object.keys(DIMENSIONS) as CutShape[];
+
+/** Shapes in view before the others are asked for. */
+const IN_VIEW = 4;
 
 const TOOLS = [
   { value: '0.12', word: 'By eye', note: 'differs by 12 %' },
@@ -81,25 +92,63 @@ function fingerText(sizeMm: number): string {
 }
 
 /** Shape, size and evenness. */
-export function CutStation({ document, plan, cutters, move, release }: StationProps) {
+export function CutStation({ document, plan, forecast, cutters, move, release }: StationProps) {
   const units = useUnits();
   const { cut } = document;
+  const [all, setAll] = useState(false);
+  const most = SHAPES.slice(0, IN_VIEW);
+  const shown = all ? SHAPES : most.includes(cut.shape) ? most : [...most.slice(0, -1), cut.shape];
   const withCut = (part: object): PlanFile => ({ ...document, cut: { ...cut, ...part } as PlanFile['cut'] });
   const { count, pieceMass } = batchYield(plan.food, plan.cut, plan.mass);
   const values = cut as unknown as Partial<Record<Dimension['field'], number>>;
   return (
     <div className="space-y-3">
-      <Choice
-        label="Shape"
-        value={cut.shape}
-        options={SHAPES.map((shape) => ({ value: shape, word: SHAPE_WORDS[shape] }))}
-        onChange={(shape) => release(withShape(document, shape))}
-      />
-      {DIMENSIONS[cut.shape].map(({ field, word, limits, step }, i) => {
+      <div className="flex flex-wrap items-end gap-x-3 gap-y-1.5">
+        <Choice
+          label="Shape"
+          value={cut.shape}
+          options={shown.map((shape) => ({ value: shape, word: SHAPE_WORDS[shape] }))}
+          onChange={(shape) => release(withShape(document, shape))}
+        />
+        {!all && (
+          <button
+            type="button"
+            onClick={() => setAll(true)}
+            className="flex min-h-11 items-center gap-1 px-1 text-[15px] font-semibold text-rim"
+          >
+            {SHAPES.length - shown.length} more <ChevronDown size={16} aria-hidden />
+          </button>
+        )}
+      </div>
+      {DIMENSIONS[cut.shape].map(({ field, word, limits, step, slots }, i) => {
         const value = values[field] ?? limits[0];
         /* a stick that was square stays square as its thickness moves */
         const set = (mm: number) =>
           withCut(field === 'thickness_mm' ? { [field]: mm, width_mm: undefined } : { [field]: mm });
+        const note =
+          i === 0 ? `${count} pieces of ${massText(pieceMass * 1000, units)}. ${fingerText(value)}` : undefined;
+        if (slots) {
+          return (
+            <PricedGauge
+              key={`${field}-${cut.shape}`}
+              label={word}
+              value={value}
+              sizes={slots}
+              unit="mm"
+              typed={typedLength(units)}
+              limits={limits}
+              step={value <= 4 ? 0.5 : 1}
+              note={note}
+              fill={foodColour(plan.food.ramp, 0.1)}
+              document={document}
+              pull={pullTimeIn(forecast)}
+              withValue={set}
+              sayValue={(mm) => lengthText(mm, units)}
+              move={move}
+              release={release}
+            />
+          );
+        }
         return (
           <PricedLever
             key={field}
@@ -112,7 +161,7 @@ export function CutStation({ document, plan, cutters, move, release }: StationPr
             unit="mm"
             typed={typedLength(units)}
             nudge={i === 0 ? nudgeOf(field, value) : Infinity}
-            note={i === 0 ? `${count} pieces of ${massText(pieceMass * 1000, units)}. ${fingerText(value)}` : undefined}
+            note={note}
             document={document}
             withValue={set}
             move={move}

@@ -46,9 +46,9 @@ export function DredgeLine({
       />
       {amounts && (
         <p className="text-[14px]">
-          Dredge line: {massText(amounts.flour * 1000, units)} flour, {inEighths(amounts.eggs)} eggs beaten,{' '}
-          {massText(amounts.crumb * 1000, units)} crumbs, a quarter of it left in the bowls. Contains gluten and egg;
-          cook egg-coated food through.
+          Dredge line: {massText(amounts.flour * 1000, units)} flour, {inEighths(amounts.eggs)}{' '}
+          {amounts.eggs > 1 ? 'eggs' : 'egg'} beaten, {massText(amounts.crumb * 1000, units)} crumbs, a quarter of it
+          left in the bowls. Contains gluten and egg; cook egg-coated food through.
         </p>
       )}
     </>

@@ -18,7 +18,7 @@ const WISHES = [
   { value: 'easy', word: 'Little to do', weights: { time: 0.4, evenness: 1, attention: 2 } },
 ] as const;
 
-/** Searches batches, dial and openings for what lies on the board, and lets any of the best be tried. */
+/** Searches loads, dial in one and two stages, preheat and openings for what lies on the board, and lets any of the best be tried. */
 export function FindBetter({ document, release }: { document: PlanFile; release: (document: PlanFile) => void }) {
   const study = useStudy();
   const [wish, setWish] = useState<(typeof WISHES)[number]['value']>('even');
@@ -66,7 +66,15 @@ export function FindBetter({ document, release }: { document: PlanFile; release:
 
 function Suggestion({ found, release }: { found: FoundPlan; release: (document: PlanFile) => void }) {
   const units = useUnits();
-  const { document, batches, score } = found;
+  const { document, batches, score, asItStands } = found;
+  if (asItStands) {
+    return (
+      <p className="mt-1 text-[15px]">
+        <strong>The plan as it was suits that best</strong>: about {wholeMinutes(score.time)} min with the preheat,{' '}
+        {percentText(score.evenness)} right. No other way gains what you would notice.
+      </p>
+    );
+  }
   const dial = document.cook.stages.map((stage) => temperatureText(stage.temperature_c, units)).join(', then ');
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -76,9 +84,9 @@ function Suggestion({ found, release }: { found: FoundPlan; release: (document: 
           {batches === 1
             ? 'all at once'
             : `${batches} loads of ${massText(document.mass_g / batches, units)} one after the other`}
-          , {dial}, {document.cook.events.length} openings
+          , {dial}, {document.fryer.preheat ? 'preheated' : 'from cold'}, {document.cook.events.length} openings
         </strong>
-        : about {wholeMinutes(score.time)} min in all, {percentText(score.evenness)} right.
+        : about {wholeMinutes(score.time)} min with the preheat, {percentText(score.evenness)} right.
       </p>
       <Button look="main" onClick={() => release(document)}>
         Try it on

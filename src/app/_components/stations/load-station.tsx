@@ -1,6 +1,7 @@
 'use client';
 
 import { batchYield } from '@/core/cut/batch-yield';
+import { TOSS_EVERY } from '@/core/search/search-plans';
 import { freshLayers } from '@/core/fryer/layers';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
@@ -25,9 +26,6 @@ const LOADS = [1, 2, 3, 4] as const;
 
 /** Loads that the bench offers, g. */
 export const LOAD_LIMITS = [50, 1500] as const;
-
-/** Openings of a tossed heap: every so many minutes. Source: assumed, as cooks of heaps do. */
-const TOSS_EVERY = 4;
 
 /** Where a single layer is shaken, share of the time to the pull. Source: assumed, a little before the middle. */
 const MIDWAY = 0.45;
@@ -129,8 +127,8 @@ function LayersOrHeap({
     ...document,
     cook: { ...document.cook, openings: 'set', events: [{ minute: Math.round(pullMin * MIDWAY), action: 'shake' }] },
   };
-  const tosses = Array.from({ length: Math.max(1, Math.floor((pullMin - 1) / TOSS_EVERY)) }, (_, i) => ({
-    minute: (i + 1) * TOSS_EVERY,
+  const tosses = Array.from({ length: Math.max(1, Math.floor((pullMin - 1) / (TOSS_EVERY / 60))) }, (_, i) => ({
+    minute: ((i + 1) * TOSS_EVERY) / 60,
     action: 'toss' as const,
   }));
   /* a heap may need longer than was planned for fewer */

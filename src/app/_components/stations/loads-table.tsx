@@ -5,6 +5,9 @@ import { wantsBite } from '@/core/food/wish';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { LoadOutcome } from '@/workers/study/protocol';
 import { withLoadDrawer, withLoadMass } from '@/editing/edit-loads';
+import { asLoaded } from '@/core/plan/cut-as-loaded';
+import { planFromFile } from '@/schemas/plan-from-file';
+import { BasketDrawing } from '@/ui/drawings/basket-drawing';
 import { loadOrder } from '@/schemas/load-order';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useLoads } from '@/ui/study/use-loads';
@@ -31,6 +34,32 @@ export function LoadsTable({ document, release }: { document: PlanFile; release:
       : temperatureText(Math.round(celsiusFromKelvin(together ? heartRefreshed : heart)), units);
   return (
     <div>
+      <ul aria-label="The baskets when they are pulled" className="mb-2 flex gap-3 overflow-x-auto pb-1">
+        {order.map(({ share }, i) => {
+          const own = outcome?.each[i];
+          return (
+            <li key={i} className="w-[116px] shrink-0 text-[13px] leading-snug">
+              {own ? (
+                <BasketDrawing
+                  plan={asLoaded(planFromFile({ ...document, loads: { ...document.loads, current: i + 1 } }))}
+                  record={own.looks}
+                  sample={1}
+                  label={`Load ${i + 1} when it is pulled`}
+                  className="w-full"
+                />
+              ) : (
+                <span className="block aspect-square rounded-tray border-2 border-enamel-deep" />
+              )}
+              <span className="mt-1 block font-semibold">
+                Load {i + 1}: {massText(share * document.mass_g, units)}
+              </span>
+              {own
+                ? `pull after ${wholeMinutes(own.to - own.from)} min, ${bite ? 'bite' : 'inside'} ${standsAt(own)} at the table`
+                : 'working it out …'}
+            </li>
+          );
+        })}
+      </ul>
       <table className="w-full border-collapse text-[14px]">
         <caption className="sr-only">The loads, one by one</caption>
         <thead>
@@ -72,7 +101,7 @@ export function LoadsTable({ document, release }: { document: PlanFile; release:
                       aria-label={`Drawer of load ${i + 1}`}
                       value={drawer + 1}
                       onChange={(event) => release(withLoadDrawer(document, i, event.target.value === '2' ? 2 : 1))}
-                      className="h-11 rounded-part border-2 border-enamel-deep bg-white px-1"
+                      className="h-11 rounded-part border-2 border-enamel-deep bg-paper px-1"
                     >
                       <option value={1}>left</option>
                       <option value={2}>right</option>
@@ -127,7 +156,7 @@ function LoadMass({
         onKeyDown={(event) => {
           if (event.key === 'Enter') settle();
         }}
-        className="h-11 w-16 rounded-part border-2 border-enamel-deep bg-white px-2"
+        className="h-11 w-16 rounded-part border-2 border-enamel-deep bg-paper px-2"
       />{' '}
       {field.unit}
     </span>

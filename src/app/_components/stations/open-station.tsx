@@ -19,6 +19,7 @@ const LoadStation = dynamic(() => import('./load-station').then((part) => part.L
 const CookStation = dynamic(() => import('./cook-station').then((part) => part.CookStation));
 const StepsStation = dynamic(() => import('./steps-station').then((part) => part.StepsStation));
 const RestStation = dynamic(() => import('./rest-station').then((part) => part.RestStation));
+const StationSteps = memo(dynamic(() => import('./station-steps').then((part) => part.StationSteps)));
 
 /* a station is drawn anew when the plan changes, not with every answer about it */
 const STATIONS: Record<StationId, ComponentType<StationProps>> = {
@@ -37,7 +38,17 @@ const STATIONS: Record<StationId, ComponentType<StationProps>> = {
 };
 
 /** Stations that show something of the forecast. */
-const SHOWS_FORECAST: readonly StationId[] = ['produce', 'soak', 'parcook', 'coat', 'load', 'cook', 'rest', 'steps'];
+const SHOWS_FORECAST: readonly StationId[] = [
+  'produce',
+  'cut',
+  'soak',
+  'parcook',
+  'coat',
+  'load',
+  'cook',
+  'rest',
+  'steps',
+];
 
 /** The open station; it may lag behind an answer, but never behind a lever. */
 export function OpenStation({
@@ -47,5 +58,10 @@ export function OpenStation({
 }: { station: StationId; live: LiveForecastStore } & Omit<StationProps, 'forecast'>) {
   const Station = STATIONS[station];
   const forecast = useDeferredValue(useNewest(live).forecast);
-  return <Station {...props} forecast={SHOWS_FORECAST.includes(station) ? forecast : null} />;
+  return (
+    <>
+      <Station {...props} forecast={SHOWS_FORECAST.includes(station) ? forecast : null} />
+      <StationSteps station={station} {...props} />
+    </>
+  );
 }

@@ -2,7 +2,6 @@
 
 import { ChevronDown, X } from 'lucide-react';
 import { useState } from 'react';
-import { listFoods } from '@/core/food/catalogue';
 import {
   stageEnd,
   withDialTurn,
@@ -12,6 +11,7 @@ import {
   withStages,
 } from '@/editing/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
+import { AddedFields } from './added-fields';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { LateMenu } from '@/ui/controls/late-menu';
@@ -21,7 +21,6 @@ import { halfMinutes } from '@/ui/words/format';
 import { ACTION_WORDS } from '@/ui/words/labels';
 import { type Opening, openingText } from '@/ui/words/opening-text';
 import { typedMass } from '@/ui/words/typed-units';
-import { foodOfFile } from '@/schemas/food-from-file';
 
 /** Every kind of opening, as it begins when it is put in at `minute`. */
 function newOpenings(minute: number, document: PlanFile): Opening[] {
@@ -84,7 +83,7 @@ export function OpeningsList({
     <div className="space-y-2">
       <ol aria-label="Openings, one by one" className="space-y-1.5">
         {inOrder.map(({ opening, i }) => (
-          <li key={i} className="rounded-part border-2 border-enamel-deep bg-white">
+          <li key={i} className="rounded-part border-2 border-enamel-deep bg-paper">
             <div className="flex items-center">
               <button
                 type="button"
@@ -111,6 +110,7 @@ export function OpeningsList({
               <div className="space-y-2 border-t-2 border-enamel-shadow px-4 py-2">
                 <OpeningFields
                   opening={opening}
+                  index={i}
                   document={document}
                   end={end}
                   set={(changed, settled) => (settled ? release : move)(withOpeningChanged(document, i, changed))}
@@ -158,11 +158,14 @@ function handActions({ fryer }: PlanFile): HandOpening['action'][] {
 
 function OpeningFields({
   opening,
+  index,
   document,
   end,
   set,
 }: {
   opening: Opening;
+  /** of the opening in the plan */
+  index: number;
   document: PlanFile;
   end: number;
   set: (opening: Opening, settled: boolean) => void;
@@ -214,86 +217,10 @@ function OpeningFields({
         />
       )}
       {opening.action === 'add' && (
-        <AddedFields opening={opening} document={document} set={set}>
+        <AddedFields opening={opening} index={index} document={document} set={set}>
           {grams(opening.part.mass_g, [20, 1000], 10, (mass_g) => ({ ...opening, part: { ...opening.part, mass_g } }))}
         </AddedFields>
       )}
-    </>
-  );
-}
-
-/** How added pieces are coated, each with the steps that do it. */
-const ADDED_WAYS = {
-  plain: { word: 'As cut', prep: [] },
-  oiled: { word: 'Oiled', prep: [{ step: 'oil', mass_g: 3 }] },
-  starch: {
-    word: 'Oiled, in starch',
-    prep: [
-      { step: 'oil', mass_g: 3 },
-      { step: 'starch', mass_g: 3 },
-    ],
-  },
-  crumbed: {
-    word: 'Crumbed',
-    prep: [
-      { step: 'dredge', layers: 1 },
-      { step: 'oil', mass_g: 3 },
-    ],
-  },
-} as const satisfies Record<
-  string,
-  { word: string; prep: readonly Extract<Opening, { action: 'add' }>['part']['prep'][number][] }
->;
-
-function AddedFields({
-  opening,
-  document,
-  set,
-  children,
-}: {
-  opening: Extract<Opening, { action: 'add' }>;
-  document: PlanFile;
-  set: (opening: Opening, settled: boolean) => void;
-  children: React.ReactNode;
-}) {
-  const { part } = opening;
-  const food = part.food ?? document.food;
-  const steps = (prep: readonly { readonly step: string }[]) => prep.map(({ step }) => step).join();
-  const way = (Object.keys(ADDED_WAYS) as (keyof typeof ADDED_WAYS)[]).find(
-    (key) => steps(ADDED_WAYS[key].prep) === steps(part.prep),
-  );
-  return (
-    <>
-      <label className="block text-[14px] font-semibold">
-        Food
-        <select
-          className="mt-1 block h-11 w-full rounded-part border-2 border-enamel-deep bg-white px-2 font-normal"
-          value={typeof food === 'string' ? food : ''}
-          onChange={(event) => set({ ...opening, part: { ...part, food: event.target.value } }, true)}
-        >
-          {typeof food !== 'string' && <option value="">{foodOfFile(food).name}</option>}
-          {listFoods().map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      {children}
-      <Choice
-        label="Prepared"
-        value={way ?? 'own'}
-        options={[
-          ...(Object.keys(ADDED_WAYS) as (keyof typeof ADDED_WAYS)[]).map((value) => ({
-            value,
-            word: ADDED_WAYS[value].word,
-          })),
-          ...(way === undefined ? [{ value: 'own' as const, word: 'As in the file' }] : []),
-        ]}
-        onChange={(chosen) => {
-          if (chosen !== 'own') set({ ...opening, part: { ...part, prep: [...ADDED_WAYS[chosen].prep] } }, true);
-        }}
-      />
     </>
   );
 }

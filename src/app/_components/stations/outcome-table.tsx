@@ -80,7 +80,7 @@ export function OutcomeTable({
                     <td>{Math.round(outcome.preparation / 60)} min</td>
                   </>
                 ) : (
-                  <td colSpan={6}>…</td>
+                  <td colSpan={6}>{outcome === null ? 'cannot be worked out' : '…'}</td>
                 )}
               </tr>
             );

@@ -13,7 +13,7 @@ const FIELDS = [
   ['fibre', 'Fibre'],
 ] as const;
 
-const BOX = 'h-11 rounded-part border-2 border-enamel-deep bg-white px-2 text-[16px] font-normal';
+const BOX = 'h-11 rounded-part border-2 border-enamel-deep bg-paper px-2 text-[16px] font-normal';
 
 /** Least and most water of what can be fried, g per 100 g. Source: as the plan file allows. */
 const WATER = [5, 97] as const;

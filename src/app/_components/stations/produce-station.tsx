@@ -6,11 +6,11 @@ import { listFoods } from '@/core/food/catalogue';
 import { STORAGES, type Storage } from '@/core/food/sugar';
 import { pullTimeIn } from '@/core/forecast/forecast';
 import { cookDuration } from '@/core/plan/plan';
+import { withLoad } from '@/editing/edit-plan';
 import { beginningOf, withBeginning } from '@/editing/beginning';
 import { Button } from '@/ui/controls/button';
 import { OwnFoodForm } from './own-food-form';
 import { produceVolume } from '@/core/cut/produce';
-import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Choice } from '@/ui/controls/choice';
 import { Lever } from '@/ui/controls/lever';
@@ -23,6 +23,7 @@ import { type Board, produceOnBoard, yieldOnBoard } from './board';
 import { typedLength, typedMass } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
+import { UsualWayOffer } from './usual-way-offer';
 
 const STORAGE_WORDS: Record<Storage, string> = {
   new: 'New from the field',
@@ -38,9 +39,11 @@ const clampMass = (grams: number) => Math.min(LIMITS[1], Math.max(LIMITS[0], Mat
 export function ProduceStation({ document, plan, forecast, board, setBoard, move, release }: StationProps) {
   const units = useUnits();
   const [asking, setAsking] = useState(false);
+  /** the food whose usual ways are offered, once it was chosen */
+  const [offered, setOffered] = useState<string | null>(null);
   const beginning = beginningOf(document);
   const pullMinute = (pullTimeIn(forecast) ?? cookDuration(plan) * 0.75) / 60;
-  const withMass = (mass: number): PlanFile => ({ ...document, mass_g: mass });
+  const withMass = (mass: number) => withLoad(document, mass);
   const one = useMemo(() => yieldOnBoard(board, plan), [board, plan]);
   /* another source begins from the plan as it is; only what is then told changes the plan */
   const begin = (source: Board['source']) =>
@@ -55,7 +58,8 @@ export function ProduceStation({ document, plan, forecast, board, setBoard, move
     setBoard(next);
     const { mass } = yieldOnBoard(next, planFromFile(document));
     const grams = next.source === 'people' ? next.people * APPETITES[next.appetite] : next.count * mass;
-    release(withMass(clampMass(grams * 1000)));
+    const changed = withMass(clampMass(grams * 1000));
+    release(next.source === 'people' ? { ...changed, portions: next.people } : changed);
   };
   return (
     <div className="space-y-3">
@@ -68,9 +72,10 @@ export function ProduceStation({ document, plan, forecast, board, setBoard, move
             const food = listFoods().find((candidate) => candidate.id === event.target.value);
             if (!food) return;
             setBoard({ ...board, lengthMm: null, diameterMm: null });
+            setOffered(food.id);
             release({ ...document, food: food.id, name: food.name });
           }}
-          className="mt-1 block h-11 w-full max-w-72 rounded-part border-2 border-enamel-deep bg-white px-2 text-[16px] font-normal"
+          className="mt-1 block h-11 w-full max-w-72 rounded-part border-2 border-enamel-deep bg-paper px-2 text-[16px] font-normal"
         >
           {listFoods().map((food) => (
             <option key={food.id} value={food.id}>
@@ -80,6 +85,17 @@ export function ProduceStation({ document, plan, forecast, board, setBoard, move
           <option value="own">{plan.food.id === 'own' ? `${plan.food.name} (own)` : 'A food of your own …'}</option>
         </select>
       </label>
+      {offered === plan.food.id && (
+        <UsualWayOffer
+          food={plan.food}
+          document={document}
+          onTake={(taken) => {
+            setOffered(null);
+            release(taken);
+          }}
+          onKeep={() => setOffered(null)}
+        />
+      )}
       {plan.food.id === 'own' && !asking && (
         <Button look="quiet" className="px-0" onClick={() => setAsking(true)}>
           Change what its label says

@@ -7,10 +7,11 @@ import { Button } from '@/ui/controls/button';
 import { Lever } from '@/ui/controls/lever';
 import { useUnits } from '@/ui/units-context';
 import { clockBefore } from '@/ui/words/clock-before';
+import { timeOfDayText } from '@/ui/words/time-of-day';
 import { massText } from '@/ui/words/format';
 import { hoursText } from '@/ui/words/plan-text';
 
-const BOX = 'h-11 rounded-part border-2 border-enamel-deep bg-white px-2 text-[16px] font-normal';
+const BOX = 'h-11 rounded-part border-2 border-enamel-deep bg-paper px-2 text-[16px] font-normal';
 
 /** Sauces, dips and sides of one's own: amounts for the people there are, and when each must be begun. */
 export function SidesList({
@@ -29,6 +30,10 @@ export function SidesList({
   const [grams, hands, lead] = numbers as [number, number, number];
   const isWhole =
     entry.name.trim() !== '' && grams >= 0 && grams <= 1000 && hands >= 0 && hands <= 240 && lead >= 0 && lead <= 72;
+  const sayTime = (before: number) => {
+    const time = clockBefore(serveAt, before);
+    return time ? timeOfDayText(time, units) : '…';
+  };
   return (
     <section aria-label="Sauces and sides" className="space-y-2 border-t-2 border-enamel-deep pt-3">
       <h2 className="text-[18px]">Sauces and sides</h2>
@@ -46,7 +51,7 @@ export function SidesList({
           <li key={i} className="flex items-center gap-2 text-[15px]">
             <span className="flex-1">
               <strong>{side.name}</strong>, {massText(side.grams_per_head * portions, units)}; begin at{' '}
-              {clockBefore(serveAt, side.hands_minutes * 60 + side.lead_hours * 3600) ?? '…'}
+              {sayTime(side.hands_minutes * 60 + side.lead_hours * 3600)}
               {side.lead_hours > 0 && `, stands ${hoursText(side.lead_hours)}`}
             </span>
             <button

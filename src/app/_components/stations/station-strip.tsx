@@ -11,11 +11,14 @@ import { StationDrawing } from './station-drawing';
 import { stationFold } from './station-fold';
 import { stationFigure } from './station-figure';
 
-/** The stations in working order, each with its drawing and its number. */
+/** The stations in working order: what is done at each stands on one bench line, and the tray's rim rises round the open one. */
 export const StationStrip = memo(function StationStrip({ document, plan }: { document: PlanFile; plan: Plan }) {
   const units = useUnits();
   return (
-    <Tabs.List aria-label="Stations, in working order" className="flex overflow-x-auto border-b-2 border-rim px-1 pt-1">
+    <Tabs.List
+      aria-label="Stations, in working order"
+      className="relative z-[1] -mb-0.5 flex min-w-0 grow overflow-x-auto px-3 pt-1"
+    >
       {STATION_IDS.map((station) => {
         const fold = stationFold(station, plan);
         return (
@@ -24,20 +27,25 @@ export const StationStrip = memo(function StationStrip({ document, plan }: { doc
             value={station}
             title={fold ?? undefined}
             className={clsx(
-              'group flex flex-col items-center rounded-t-part px-1 pt-1.5 pb-1.5',
-              fold ? 'w-16 shrink-0 justify-end' : 'min-w-[104px] flex-1',
-              'data-[state=active]:bg-rim data-[state=active]:text-white hover:data-[state=inactive]:bg-white',
-              'focus-visible:-outline-offset-2 data-[state=active]:focus-visible:outline-white',
+              'group relative flex flex-col items-center rounded-t-tray border-2 border-b-0 border-transparent pt-1.5 pb-2.5',
+              fold ? 'w-[68px] shrink-0' : 'min-w-[82px] flex-1 basis-0',
+              'data-[state=active]:rising hover:data-[state=inactive]:bg-enamel/60',
+              'focus-visible:-outline-offset-2',
             )}
           >
-            {!fold && (
-              <span className="max-w-full overflow-hidden rounded-[4px] bg-enamel px-1 text-iron">
-                <StationDrawing station={station} plan={plan} large={false} />
-              </span>
-            )}
-            <span className="mt-1 font-display text-[15px] font-semibold">{STATION_WORDS[station]}</span>
-            <span className="max-w-[120px] truncate text-[13px]">
-              {fold ? 'not here' : stationFigure(station, document, plan, units)}
+            <span className="flex h-[46px] w-full items-end justify-center overflow-hidden border-b border-ash px-1">
+              <StationDrawing station={station} plan={plan} large={false} />
+            </span>
+            <span
+              className={clsx(
+                'mt-1 font-display leading-tight font-semibold whitespace-nowrap text-rim group-data-[state=active]:text-iron',
+                fold ? 'text-[14px]' : 'text-[15px]',
+              )}
+            >
+              {STATION_WORDS[station]}
+            </span>
+            <span className="w-full truncate px-0.5 text-center text-[13px] leading-tight text-iron-soft group-data-[state=active]:text-iron">
+              {fold ? 'skipped' : stationFigure(station, document, plan, units)}
             </span>
           </Tabs.Trigger>
         );

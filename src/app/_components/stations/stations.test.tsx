@@ -66,6 +66,7 @@ test('another food takes its name along and says its cautions', async () => {
 
 test('each shape offers the dimensions it has', async () => {
   const { released } = show(CutStation);
+  await userEvent.click(screen.getByRole('button', { name: '5 more' }));
   await userEvent.click(screen.getByRole('radio', { name: 'Florets' }));
   expect(released().cut).toMatchObject({ shape: 'floret', diameter_mm: 40 });
   await userEvent.click(screen.getByRole('radio', { name: /Mandoline/ }));
@@ -152,7 +153,7 @@ test('the strip shows each station’s number in the kitchen’s units', () => {
   );
   const tabs = screen.getAllByRole('tab').map((tab) => tab.textContent);
   expect(tabs).toHaveLength(STATION_IDS.length);
-  expect(tabs[3]).toContain('not here');
+  expect(tabs[3]).toContain('skipped');
   expect(tabs[1]).toContain('3/8 in');
   expect(tabs[2]).toContain('30 min 59 °F');
   expect(tabs[9]).toContain('383 °F');
@@ -208,7 +209,28 @@ test('starch goes before or after the oil, crumbs are set out by surface', async
 
 test('a crumbed batch lists flour, eggs and crumbs with their allergens', () => {
   show(CoatStation, { ...FIRST_PLAN, prep: [{ step: 'dredge', layers: 2 }] });
-  expect(screen.getByText(/Dredge line/)).toHaveTextContent(/g flour, .* eggs beaten, .*gluten and egg/);
+  expect(screen.getByText(/Dredge line/)).toHaveTextContent(/g flour, .* eggs? beaten, .*gluten and egg/);
+});
+
+test('another food asks whether to take one of its usual ways, or keeps what is set', async () => {
+  const { released } = show(ProduceStation, { ...FIRST_PLAN, food: 'kale', portions: 3 });
+  expect(screen.queryByRole('group', { name: 'Usual ways' })).toBeNull();
+  /* the plan comes in from above: the station stays with the food it was given */
+  await userEvent.selectOptions(screen.getByRole('combobox', { name: /^Food/ }), 'kale');
+  const offer = screen.getByRole('group', { name: 'Usual ways' });
+  await userEvent.click(within(offer).getByRole('button', { name: 'Crisps, at 150 °C' }));
+  expect(released()).toMatchObject({
+    food: 'kale',
+    cut: { shape: 'sheet' },
+    mass_g: 105,
+    portions: 3,
+    cook: { openings: 'chosen', stages: [{ temperature_c: 150 }] },
+    target: { colour: 'pale', crispness: 'crisp' },
+  });
+  expect(screen.queryByRole('group', { name: 'Usual ways' })).toBeNull();
+  await userEvent.selectOptions(screen.getByRole('combobox', { name: /^Food/ }), 'kale');
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the settings' }));
+  expect(screen.queryByRole('group', { name: 'Usual ways' })).toBeNull();
 });
 
 test('a load of more than a layer is offered as layers or as a heap', () => {

@@ -27,7 +27,7 @@ const mockStudy = {
     return mockCallOff;
   },
 };
-const mockOutcomes = new Map<string, PlanOutcome>();
+const mockOutcomes = new Map<string, PlanOutcome | null>();
 const named = (name: string): PlanFile => ({ ...FIRST_PLAN, name });
 
 beforeAll(furnishDom);
@@ -52,8 +52,8 @@ test('each choice says its price beside the plan as it stands; what is not known
       onChoose={onChoose}
     />,
   );
-  expect(screen.getByRole('radio', { name: /Towelled/ })).toHaveTextContent('as planned');
-  expect(screen.getByRole('radio', { name: /Drained/ })).toHaveTextContent('1½ min later, +5 % right');
+  expect(screen.getByRole('radio', { name: /Towelled/ })).toHaveTextContent('chosen');
+  expect(screen.getByRole('radio', { name: /Drained/ })).toHaveTextContent('1½ min later, 5 % more right');
   expect(screen.getByRole('radio', { name: /Spun/ })).toHaveTextContent('…');
   await userEvent.click(screen.getByRole('radio', { name: /Drained/ }));
   expect(onChoose).toHaveBeenCalledWith(named('other'));
@@ -78,6 +78,27 @@ test('a lever prices the values beside it, but not those beyond its ends', () =>
   );
   expect(screen.getByRole('button', { name: /^11 mm/ })).toHaveTextContent('1 min later');
   expect(screen.queryByRole('button', { name: /^9 mm/ })).not.toBeInTheDocument();
+});
+
+test('a lever gives what makes its plans the value alone: a second argument of that function is not the place in a list', () => {
+  const withValue = jest.fn((value: number) => named(String(value)));
+  mockOutcomes.set('10', planOutcome()).set('9', planOutcome()).set('11', null);
+  render(
+    <PricedLever
+      label="Oil"
+      value={10}
+      limits={[0, 25]}
+      step={0.5}
+      unit="g"
+      nudge={1}
+      document={named('10')}
+      withValue={withValue}
+      move={jest.fn()}
+      release={jest.fn()}
+    />,
+  );
+  expect(withValue.mock.calls.every((args) => args.length === 1)).toBe(true);
+  expect(screen.getByRole('button', { name: /^11 g/ })).toHaveTextContent('cannot be worked out');
 });
 
 test('the ways of a step stand in a table: done, window, colour at the same minute, acrylamide, hands', () => {
@@ -109,10 +130,11 @@ test('the search shows its front as it grows, can be stopped, and its best suits
   const release = jest.fn();
   render(<FindBetter document={FIRST_PLAN} release={release} />);
   await userEvent.click(screen.getByRole('button', { name: 'Find better' }));
-  const found = (name: string, time: number, evenness: number, attention: number) => ({
+  const found = (name: string, time: number, evenness: number, attention: number, asItStands = false) => ({
     document: named(name),
     batches: 1,
     score: { time, evenness, attention },
+    asItStands,
   });
   const front = [found('quick', 800, 0.7, 0), found('even', 1500, 1, 4)];
   act(() => mockAnswer({ front, tried: 9, finished: false }));
@@ -124,6 +146,10 @@ test('the search shows its front as it grows, can be stopped, and its best suits
   expect(release).toHaveBeenLastCalledWith(named('quick'));
   await userEvent.click(screen.getByRole('button', { name: /^Try about 25 min/ }));
   expect(release).toHaveBeenLastCalledWith(named('even'));
+  /* what stands on the bench is held against the others, and kept where nothing gains what would be noticed */
+  act(() => mockAnswer({ front: [...front, found('own', 810, 0.7, 0, true)], tried: 90, finished: true }));
+  expect(screen.getByText('The plan as it was suits that best')).toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: 'Try it on' })).not.toBeInTheDocument();
 });
 
 test('a marinade is told when to begin, dips by when; without a done minute nothing is', () => {

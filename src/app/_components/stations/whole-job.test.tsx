@@ -11,10 +11,12 @@ import { furnishDom } from '../../../../tests/support/dom';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import { ownFoodSchema } from '@/schemas/own-food';
 import type { PlanFile } from '@/schemas/plan-file';
+import { newAfterSteps, newPrepSteps } from '@/editing/edit-steps';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { WarningList } from '../warning-list';
 import { OwnFoodForm } from './own-food-form';
 import { SidesList } from './sides-list';
+import { STEP_STATIONS, StationSteps } from './station-steps';
 import { StepsStation } from './steps-station';
 
 let mockOutcomes: (documents: unknown[]) => unknown[] = () => [];
@@ -66,13 +68,45 @@ test('what leaving a step out would change stands beside it once it is known', (
   expect(dry).toHaveTextContent('without it: no difference here');
 });
 
+test('each station lists what is done there: two soaks and a rinse, a third put in beside them', async () => {
+  const document: PlanFile = {
+    ...FIRST_PLAN,
+    prep: [
+      { step: 'rinse', changes: 2 },
+      { step: 'soak', water_c: 15, minutes: 30 },
+      { step: 'soak', water_c: 70, minutes: 10 },
+      { step: 'dry', method: 'towel' },
+    ],
+  };
+  mockOutcomes = (documents) => documents.map((_, i) => planOutcome(i === 3 ? { pullTime: 1290 } : {}));
+  const release = jest.fn<void, [PlanFile]>();
+  const props = { document, plan: planFromFile(document), move: jest.fn(), release };
+  const { rerender } = render(<StationSteps station="soak" {...props} />);
+  expect(screen.getAllByRole('listitem').map((item) => item.textContent)).toEqual([
+    expect.stringMatching(/^Rinse/),
+    expect.stringMatching(/^Soak in water of 15 °C/),
+    expect.stringMatching(/^Soak in water of 70 °C.*without it: 1½ min later/),
+  ]);
+  await userEvent.click(screen.getByRole('button', { name: 'Add a step here' }));
+  expect(screen.getAllByRole('menuitem').map((item) => item.textContent)).toEqual(['Rinse', 'Soak', 'Dip']);
+  await userEvent.click(screen.getByRole('menuitem', { name: 'Dip' }));
+  expect(release.mock.lastCall![0].prep.map(({ step }) => step)).toEqual(['rinse', 'soak', 'soak', 'dip', 'dry']);
+  rerender(<StationSteps station="fryer" {...props} />);
+  expect(screen.queryByRole('heading')).toBeNull();
+});
+
+test('every step that can be added is added at one of the stations', () => {
+  const offered = [...newPrepSteps(500), ...newAfterSteps(500)].map(({ step }) => step);
+  expect(new Set(offered)).toEqual(new Set(Object.keys(STEP_STATIONS)));
+});
+
 test('a warning carries its mend with its price, and touching it makes that plan', async () => {
   mockOutcomes = (documents) => documents.map((_, i) => planOutcome(i === 1 ? { peakShare: 0.99 } : {}));
   const release = jest.fn<void, [PlanFile]>();
   const wet = { ...FIRST_PLAN, prep: FIRST_PLAN.prep.filter(({ step }) => step !== 'dry') };
   const forecast = { warnings: [{ code: 'wet-pieces' as const, filmGM2: 200 }], pull: { time: 1200, share: 1 } };
   render(<WarningList forecast={forecast} document={wet} release={release} />);
-  expect(screen.getByRole('listitem')).toHaveTextContent(/go in wet.*\+9 % right/);
+  expect(screen.getByRole('listitem')).toHaveTextContent(/go in wet.*9 % more right/);
   await userEvent.click(screen.getByRole('button', { name: 'Pat dry with a towel' }));
   expect(release.mock.lastCall![0].prep.map(({ step }) => step)).toEqual(['soak', 'dry', 'oil']);
 });

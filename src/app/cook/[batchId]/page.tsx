@@ -1,3 +1,4 @@
+import { requestTime } from '@/app/_lib/request-time';
 import { Shell } from '@/app/_components/shell';
 import { Unavailable } from '@/app/_components/unavailable';
 import { pageBatch } from '@/app/_lib/page-batch';
@@ -15,9 +16,4 @@ export default async function CookBatchPage({ params }: PageProps<'/cook/[batchI
       <CookRun batch={batch} openedAt={requestTime()} />
     </Shell>
   );
-}
-
-/** When this page was asked for, ms since 1970. */
-function requestTime(): number {
-  return Date.now();
 }

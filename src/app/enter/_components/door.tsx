@@ -107,7 +107,7 @@ export function Door({
             onChange={(event) => setCode(event.target.value)}
             autoComplete="off"
             spellCheck={false}
-            className="mt-1 block h-11 w-60 rounded-part border-2 border-enamel-deep bg-white px-3 text-[16px] font-normal"
+            className="mt-1 block h-11 w-60 rounded-part border-2 border-enamel-deep bg-paper px-3 text-[16px] font-normal"
           />
         </label>
         <Button type="submit" disabled={code.trim() === ''}>

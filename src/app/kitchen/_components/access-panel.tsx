@@ -103,7 +103,7 @@ export function AccessPanel({
               maxLength={40}
               required
               onChange={(event) => setName(event.target.value)}
-              className="mt-1 block h-11 w-44 rounded-part border-2 border-enamel-deep bg-white px-3 text-[16px] font-normal"
+              className="mt-1 block h-11 w-44 rounded-part border-2 border-enamel-deep bg-paper px-3 text-[16px] font-normal"
             />
           </label>
           <Button type="submit">{own.memberName ? 'Add another passkey' : 'Add a passkey'}</Button>

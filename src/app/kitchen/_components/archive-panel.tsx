@@ -96,7 +96,7 @@ export function ArchivePanel({
             <input
               value={word}
               onChange={(event) => setWord(event.target.value)}
-              className="mt-1 block h-11 w-56 rounded-part border-2 border-enamel-deep bg-white px-3 text-[16px] font-normal"
+              className="mt-1 block h-11 w-56 rounded-part border-2 border-enamel-deep bg-paper px-3 text-[16px] font-normal"
             />
           </label>
           <Button type="submit" disabled={word !== name}>

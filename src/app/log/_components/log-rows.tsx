@@ -2,16 +2,31 @@
 
 import { format } from 'date-fns';
 import Link from 'next/link';
+import { useMemo, useRef } from 'react';
+import type { CookLooks } from '@/core/batch/record-statistics';
 import { deriveRun } from '@/core/run/run-state';
 import { REAL_TIME } from '@/core/run/shown-clock';
+import { medianOf } from '@/core/numeric/quantile';
 import type { Batch } from '@/schemas/batch';
-import { planFood } from '@/schemas/plan-from-file';
-import { Fingerprint } from '@/ui/field/fingerprint';
+import { planFood, planFromFile } from '@/schemas/plan-from-file';
+import { foodColour } from '@/ui/colour/food-colours';
+import { BasketDrawing } from '@/ui/drawings/basket-drawing';
+import { LocalTime } from '@/ui/local-time';
 import { useUnits } from '@/ui/units-context';
+import { useNear } from '@/ui/use-near';
 import { wholeMinutes } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
 import { cutText } from '@/ui/words/plan-text';
-import { LocalTime } from '@/ui/local-time';
+
+/** Minutes of the common scale where no batch was longer, and its steps. Source: chosen. */
+const LEAST_SCALE = 25;
+const SCALE_STEP = 5;
+
+/** Pieces drawn in the small basket of a row. */
+const DRAWN = 40;
+
+/** Nearer to the forecast than this is on time, s. Source: assumed; a cook turns round within a minute. */
+const ON_TIME = 60;
 
 /** What came of a batch, in one phrase. */
 function outcomePhrase({ outcome, events }: Batch): string {
@@ -19,66 +34,169 @@ function outcomePhrase({ outcome, events }: Batch): string {
     const faults = outcome.faults.map((fault) => FAULT_WORDS[fault].toLowerCase());
     return [BITE_WORDS[outcome.crispness], EVENNESS_WORDS[outcome.evenness].toLowerCase(), ...faults].join(', ');
   }
-  const { phase } = deriveRun(events);
+  const { phase, putAway } = deriveRun(events);
+  if (putAway) return 'Put away';
   return phase === 'done' ? 'Outcome not said yet' : phase === 'cooking' ? 'In the fryer' : 'In preparation';
 }
 
-/** Minutes from loading to pulling, or null. */
-export function pulledAfter(batch: Batch): number | null {
+/** s from loading to pulling, or null. */
+function pulledAfter(batch: Batch): number | null {
   const run = deriveRun(batch.events);
   return run.loadedAt !== null && run.doneAt !== null ? (run.doneAt - run.loadedAt) / 1000 : null;
 }
 
-/** The list of the log. */
+/** How the pull lay to the forecast, in words; null where one of them is missing. */
+function againstForecast(pulled: number | null, doneMin: number | null): string | null {
+  if (pulled === null || doneMin === null) return null;
+  const late = pulled - doneMin * 60;
+  if (Math.abs(late) < ON_TIME) return 'on time';
+  return `${wholeMinutes(Math.abs(late))} min ${late > 0 ? 'late' : 'early'}`;
+}
+
+/** The drawer as a batch came out of it: each face that was kept stands for a piece. */
+function looksOf({ fingerprint }: Batch): CookLooks {
+  const pieces = fingerprint.length;
+  const browning = new Float32Array(4 * pieces);
+  fingerprint.forEach((value, i) => browning.fill(value, 2 * (pieces + i), 2 * (pieces + i) + 2));
+  return { interval: 3600, pieces, part: new Uint8Array(pieces), browning, waterLost: Float32Array.of(0, 0.5) };
+}
+
+/** The list of the log: every batch by its drawer, with its pull on one scale beside what was forecast. */
 export function LogRows({ batches }: { batches: readonly Batch[] }) {
-  const units = useUnits();
+  const longest = Math.max(
+    LEAST_SCALE,
+    ...batches.flatMap((batch) => [(pulledAfter(batch) ?? 0) / 60, batch.forecast.done_p90_min ?? 0]),
+  );
+  const scale = Math.min(60, Math.ceil(longest / SCALE_STEP) * SCALE_STEP);
+  const ticks = Array.from({ length: scale / SCALE_STEP + 1 }, (_, i) => i * SCALE_STEP);
   return (
-    <ul className="mt-2 divide-y divide-enamel-deep">
-      {batches.map((batch) => {
-        const { ramp } = planFood(batch.document);
-        const pulled = pulledAfter(batch);
-        return (
-          <li key={batch.id}>
-            <Link
-              href={`/log/${batch.id}`}
-              className="grid grid-cols-[92px_1fr] items-center gap-x-4 gap-y-0.5 px-5 py-2.5 hover:bg-white focus-visible:-outline-offset-2 md:grid-cols-[132px_minmax(0,1.3fr)_minmax(0,1fr)_minmax(0,1.2fr)]"
-            >
-              <span className="row-span-3 block h-11 overflow-hidden rounded-[4px] border border-iron-soft md:row-span-1">
-                {batch.fingerprint.length > 0 ? (
-                  <Fingerprint
-                    browning={batch.fingerprint}
-                    ramp={ramp}
-                    label="Colours when pulled, palest to darkest"
-                  />
-                ) : (
-                  <span className="flex h-full items-center justify-center text-[12px] text-iron-soft">
-                    no colours yet
-                  </span>
-                )}
-              </span>
-              <span className="min-w-0">
-                <span className="block truncate font-display text-[16px] font-semibold">{batch.document.name}</span>
-                <span className="block truncate text-[14px]">{cutText(batch.document, units)}</span>
-              </span>
-              <span className="text-[14px]">
-                <LocalTime at={batch.begunAt} write={(date) => format(date, 'd MMM, HH:mm')} />
-                <span className="block text-iron-soft">
-                  {batch.fryerName}
-                  {deriveRun(batch.events).clock !== REAL_TIME && ', a rehearsal'}
-                </span>
-              </span>
-              <span className="text-[14px]">
-                {outcomePhrase(batch)}
-                <span className="block text-iron-soft">
-                  {batch.forecast.done_min !== null &&
-                    `to pull after ${wholeMinutes(batch.forecast.done_min * 60)} min`}
-                  {pulled !== null && `, pulled after ${wholeMinutes(pulled)} min`}
-                </span>
-              </span>
-            </Link>
-          </li>
-        );
-      })}
-    </ul>
+    <>
+      <p className="mt-2 hidden px-5 text-[12px] text-iron-soft md:grid md:grid-cols-[56px_minmax(0,1.3fr)_minmax(0,0.8fr)_minmax(0,1.7fr)_minmax(0,1fr)] md:gap-x-4">
+        <span />
+        <span>batch</span>
+        <span>when, where</span>
+        <span className="relative block h-4" aria-hidden>
+          {ticks.map((tick) => (
+            <span key={tick} className="absolute -translate-x-1/2" style={{ left: `${(tick / scale) * SCALE_WIDTH}%` }}>
+              {tick === scale ? `${tick} min` : tick}
+            </span>
+          ))}
+        </span>
+        <span>what came of it</span>
+      </p>
+      <ul className="mt-1 divide-y divide-enamel-deep">
+        {batches.map((batch) => (
+          <Row key={batch.id} batch={batch} scale={scale} />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** Share of a row's bar that the minutes take, %; the rest is for the words at its end. */
+const SCALE_WIDTH = 78;
+
+function Row({ batch, scale }: { batch: Batch; scale: number }) {
+  const units = useUnits();
+  const plan = useMemo(() => planFromFile(batch.document), [batch.document]);
+  const looks = useMemo(() => looksOf(batch), [batch]);
+  const pulled = pulledAfter(batch);
+  const { done_min } = batch.forecast;
+  const row = useRef<HTMLLIElement>(null);
+  /* hundreds of drawers are not drawn for those who look at ten */
+  const near = useNear(row);
+  return (
+    <li ref={row}>
+      <Link
+        href={`/log/${batch.id}`}
+        className="grid grid-cols-[72px_1fr] items-center gap-x-4 gap-y-0.5 px-5 py-1.5 hover:bg-paper focus-visible:-outline-offset-2 md:grid-cols-[56px_minmax(0,1.3fr)_minmax(0,0.8fr)_minmax(0,1.7fr)_minmax(0,1fr)]"
+      >
+        <span className="row-span-3 md:row-span-1">
+          {batch.fingerprint.length > 0 && !near ? (
+            <span className="block size-[72px] rounded-part bg-iron-soft/30 md:size-[52px]" />
+          ) : batch.fingerprint.length > 0 ? (
+            <BasketDrawing
+              plan={plan}
+              record={looks}
+              sample={1}
+              most={DRAWN}
+              label="Colours when pulled"
+              className="size-[72px] md:size-[52px]"
+            />
+          ) : (
+            <span className="flex size-[72px] items-center justify-center rounded-part border border-iron-soft text-center text-[11px] text-iron-soft md:size-[52px]">
+              no colours yet
+            </span>
+          )}
+        </span>
+        <span className="min-w-0">
+          <span className="block truncate font-display text-[16px] font-semibold text-rim">{batch.document.name}</span>
+          <span className="block truncate text-[14px]">{cutText(batch.document, units)}</span>
+        </span>
+        <span className="text-[14px]">
+          <LocalTime at={batch.begunAt} write={(date) => format(date, 'EEE d MMM, HH:mm')} />
+          <span className="block text-iron-soft max-md:inline">
+            <span className="md:hidden">, </span>
+            {batch.fryerName}
+            {deriveRun(batch.events).clock !== REAL_TIME && ', a rehearsal'}
+          </span>
+        </span>
+        <PullBar batch={batch} pulled={pulled} scale={scale} />
+        <span className="text-[14px] max-md:col-start-2">
+          {outcomePhrase(batch)}
+          <span className="sr-only">
+            {done_min !== null && `, to pull after ${wholeMinutes(done_min * 60)} min`}
+            {pulled !== null && `, pulled after ${wholeMinutes(pulled)} min`}
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+/** From the load to the pull in the food's own colours, with the forecast's moment and minutes as a bracket below. */
+function PullBar({ batch, pulled, scale }: { batch: Batch; pulled: number | null; scale: number }) {
+  const { ramp } = planFood(batch.document);
+  const { done_min, done_p10_min, done_p90_min } = batch.forecast;
+  const at = (minutes: number) => `${Math.min(SCALE_WIDTH, (minutes / scale) * SCALE_WIDTH)}%`;
+  const colour = batch.fingerprint.length > 0 ? medianOf(Float32Array.from(batch.fingerprint)) : 0.6;
+  const words = againstForecast(pulled, done_min);
+  const ends = Math.max((pulled ?? 0) / 60, done_p90_min ?? done_min ?? 0);
+  return (
+    <span className="relative block h-10 max-md:hidden" aria-hidden>
+      {pulled !== null && (
+        <>
+          <span
+            className="absolute top-3 left-0 h-3 rounded-l-[2px] border border-iron-soft"
+            style={{
+              width: at(pulled / 60),
+              background: `linear-gradient(90deg, ${foodColour(ramp, 0)}, ${foodColour(ramp, colour * 0.4)} 65%, ${foodColour(ramp, colour)})`,
+            }}
+          />
+          <span
+            className="absolute top-0.5 size-0 -translate-x-1/2 border-x-[5px] border-t-[8px] border-x-transparent border-t-iron"
+            style={{ left: at(pulled / 60) }}
+          />
+          <span className="absolute top-1 h-5 w-0.5 -translate-x-1/2 bg-iron" style={{ left: at(pulled / 60) }} />
+        </>
+      )}
+      {done_p10_min !== null && done_p90_min !== null && (
+        <span
+          className="absolute top-7 h-2 border-x-2 border-b-2 border-iron-soft"
+          style={{ left: at(done_p10_min), width: `calc(${at(done_p90_min)} - ${at(done_p10_min)})` }}
+        />
+      )}
+      {done_min !== null && (
+        <span className="absolute top-7 h-3 w-0.5 -translate-x-1/2 bg-iron" style={{ left: at(done_min) }} />
+      )}
+      {words && (
+        <span
+          className="absolute top-2 pl-2 text-[13px] font-semibold whitespace-nowrap"
+          style={{ left: at(Math.min(scale, ends)) }}
+        >
+          {words}
+        </span>
+      )}
+    </span>
   );
 }

@@ -1,13 +1,14 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { Button } from '@/ui/controls/button';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { planPhrases } from '@/ui/words/plan-text';
-import { LARGEST_FILE, readLink, readText, type Reading } from './read-plan';
+import { LARGEST_FILE, type Reading } from '@/editing/read-plan';
+import { readApart } from '@/workers/reading/client';
 import { writePlanFile } from '@/schemas/write-plan';
 
 /** A file, a pasted text, or what the link carried: read, reported, and then put on the bench. */
@@ -15,20 +16,28 @@ export function OpenPlan({ fryerId }: { fryerId: string }) {
   const router = useRouter();
   const [reading, setReading] = useState<Reading | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  /* counts what was asked to be read: an answer that was overtaken is dropped */
+  const newest = useRef(0);
+  const read = useCallback(async (kind: 'text' | 'link', value: string) => {
+    const ticket = ++newest.current;
+    const found = value.trim() === '' ? null : await readApart(kind, value);
+    if (ticket === newest.current) setReading(found);
+  }, []);
   useEffect(() => {
     const take = () => {
       const packed = /^#p=(.+)$/.exec(window.location.hash)?.[1];
-      if (packed) setReading(readLink(packed));
+      if (packed) void read('link', packed);
     };
     take();
     window.addEventListener('hashchange', take);
     return () => window.removeEventListener('hashchange', take);
-  }, []);
+  }, [read]);
   const takeFile = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > LARGEST_FILE) {
+      newest.current++;
       setReading({ kind: 'refused', lines: ['This file is larger than 1 MB, which no plan or recipe is.'] });
-    } else setReading(readText(await file.text()));
+    } else await read('text', await file.text());
   };
   const putOnBench = async () => {
     if (reading?.kind !== 'plan') return;
@@ -49,7 +58,7 @@ export function OpenPlan({ fryerId }: { fryerId: string }) {
         until you put it on the bench.
       </p>
       <div
-        className="mt-3 rounded-part border-2 border-dashed border-rim bg-white p-4"
+        className="mt-3 rounded-part border-2 border-dashed border-rim bg-paper p-4"
         onDragOver={(event) => event.preventDefault()}
         onDrop={(event) => {
           event.preventDefault();
@@ -69,8 +78,8 @@ export function OpenPlan({ fryerId }: { fryerId: string }) {
           or paste its text
           <textarea
             rows={4}
-            className="mt-1 block w-full rounded-part border-2 border-enamel-deep bg-white p-2 font-normal"
-            onChange={(event) => setReading(event.target.value.trim() === '' ? null : readText(event.target.value))}
+            className="mt-1 block w-full rounded-part border-2 border-enamel-deep bg-paper p-2 font-normal"
+            onChange={(event) => void read('text', event.target.value)}
           />
         </label>
       </div>

@@ -17,7 +17,15 @@ test('a turn of the dial is said in the kitchen’s units with its reason', () =
 });
 
 test('a batch that is never done says so', () => {
-  expect(correctionText({ interval: { p10: null, p50: null, p90: null }, unknowns, taken: 1, advice: null })).toBe(
+  const interval = { p10: null, p50: null, p90: null };
+  expect(correctionText({ interval, unknowns, taken: 1, advice: null }, null)).toBe(
     'After one answer: not done within the stages.',
+  );
+});
+
+test('the sentence names the run’s own moment, the one that is counted down to, and takes only the range from the guesses', () => {
+  const interval = { p10: 780, p50: 845, p90: 900 };
+  expect(correctionText({ interval, unknowns, taken: 2, advice: null }, 876)).toBe(
+    'After 2 answers and readings: pull after about 15 min, most likely between 13 and 15 min.',
   );
 });

@@ -6,15 +6,15 @@ import type { Correction } from '@/workers/coach/protocol';
 /** Shifts below this are not worth a word, s. */
 const NOTICED = 20;
 
-/** What the answers so far come to, in one sentence with its numbers. */
-export function correctionText({ interval, taken }: Correction): string {
+/** What the answers so far have changed, in one sentence. @param pull s, the run's one moment, as the countdown and the field have it; null where it is not done in time */
+export function correctionText({ interval, taken }: Correction, pull: number | null): string {
   const from = taken === 1 ? 'one answer' : `${taken} answers and readings`;
-  if (interval.p50 === null) return `After ${from}: not done within the stages.`;
+  if (pull === null) return `After ${from}: not done within the stages.`;
   const range =
     interval.p10 !== null && interval.p90 !== null
       ? `, most likely between ${wholeMinutes(interval.p10)} and ${wholeMinutes(interval.p90)} min`
       : '';
-  return `After ${from}: pull after about ${wholeMinutes(interval.p50)} min${range}.`;
+  return `After ${from}: pull after about ${wholeMinutes(pull)} min${range}.`;
 }
 
 /** What to do otherwise, with the reason. */

@@ -1,6 +1,7 @@
 'use client';
 
-import type { BatchEventKind, EventDetail, RunState } from '@/core/run/run-state';
+import type { RecordEvent } from '@/core/run/batch-event';
+import type { RunState } from '@/core/run/run-state';
 import type { Batch } from '@/schemas/batch';
 import { Button } from '@/ui/controls/button';
 import { StudyProvider } from '@/ui/study/study-context';
@@ -21,7 +22,7 @@ export function AfterPhase(props: {
   now: number;
   /** °C the heart must have reached, or null */
   safe: number | null;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+  record: RecordEvent;
 }) {
   return (
     <StudyProvider>

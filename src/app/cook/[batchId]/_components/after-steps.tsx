@@ -1,7 +1,8 @@
 'use client';
 
 import { TriangleAlert } from 'lucide-react';
-import type { BatchEventKind, EventDetail, RunState } from '@/core/run/run-state';
+import type { RecordEvent } from '@/core/run/batch-event';
+import type { RunState } from '@/core/run/run-state';
 import { afterSeconds } from '@/schemas/after-time';
 import type { PlanFile } from '@/schemas/plan-file';
 import { wholePlanFromFile } from '@/schemas/plan-from-file';
@@ -20,7 +21,7 @@ export function AfterSteps({
   document: PlanFile;
   run: RunState;
   now: number;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+  record: RecordEvent;
 }) {
   const units = useUnits();
   const plan = wholePlanFromFile(document);

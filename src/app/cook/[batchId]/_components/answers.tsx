@@ -3,7 +3,7 @@
 import { useEffect } from 'react';
 import { ANSWER_STEP } from '@/core/coach/observation';
 import type { ColourRamp } from '@/core/food/colour-ramp';
-import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
+import type { RecordEvent } from '@/core/run/batch-event';
 import { foodColour } from '@/ui/colour/food-colours';
 import { SWATCHES } from '@/app/_components/swatch-picker';
 import { Button } from '@/ui/controls/button';
@@ -32,7 +32,7 @@ export function Answers({
   said: number;
   /** what the basket weighs at its heaviest by the forecast, with coats and what is added, g */
   heaviestG: number;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+  record: RecordEvent;
 }) {
   const unit = typedMass(useUnits());
   useEffect(() => {
@@ -60,7 +60,7 @@ export function Answers({
               className="size-7 shrink-0 rounded-[4px] border border-ash max-sm:hidden"
               style={{ background: foodColour(ramp, Math.max(0.05, shown) * factor) }}
             />
-            {word} <kbd className="text-[14px] font-normal opacity-80">{key}</kbd>
+            {word} <kbd className="text-[14px] font-normal opacity-80 pointer-coarse:hidden">{key}</kbd>
           </Button>
         ))}
       </div>

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { NextAction } from '@/core/run/next-action';
-import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
+import type { BatchEventKind, RecordEvent } from '@/core/run/batch-event';
 import { Button } from '@/ui/controls/button';
 
 const BUTTONS: readonly { readonly kind: BatchEventKind; readonly word: string; readonly key: string }[] = [
@@ -46,13 +46,7 @@ const SHARES = [
 ] as const;
 
 /** Large answers, by touch and by key; the one that is due stands out. */
-export function CookButtons({
-  verb,
-  record,
-}: {
-  verb: NextAction['verb'];
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
-}) {
+export function CookButtons({ verb, record }: { verb: NextAction['verb']; record: RecordEvent }) {
   const [counting, setCounting] = useState(false);
   const first = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -111,7 +105,8 @@ export function CookButtons({
           aria-keyshortcuts={button.key}
           onClick={() => press(button.kind)}
         >
-          {button.word} <kbd className="ml-1 text-[14px] font-normal uppercase opacity-80">{button.key}</kbd>
+          {button.word}{' '}
+          <kbd className="ml-1 text-[14px] font-normal uppercase opacity-80 pointer-coarse:hidden">{button.key}</kbd>
         </Button>
       ))}
     </div>

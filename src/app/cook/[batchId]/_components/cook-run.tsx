@@ -1,8 +1,8 @@
 'use client';
 
-import { useCallback, useMemo, useSyncExternalStore } from 'react';
+import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
 import { prepTasks } from '@/core/prep/prep-tasks';
-import { type PassedOver, type RunState } from '@/core/run/run-state';
+import type { PassedOver, RunState } from '@/core/run/run-state';
 import { safeHeart } from '@/core/run/safe-heart';
 import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
 import { browningSeen } from '@/core/run/suggest-outcome';
@@ -16,6 +16,7 @@ import { Button } from '@/ui/controls/button';
 import { OutcomeForm } from '@/app/_components/outcome-form';
 import { useDevices } from '@/ui/devices/use-devices';
 import { JOINED } from '@/ui/joined-device';
+import { clearRun } from '@/ui/run-board';
 import { useNow } from '@/ui/use-now';
 import { drawerWord } from '@/ui/words/drawer-word';
 import { EVENT_WORDS } from '@/ui/words/labels';
@@ -78,11 +79,15 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
     outerRamp(plan),
     record,
   );
+  const { loads } = batch.document;
   const rehearse = useCallback(
     (speed: number) => record('rehearsed', { speed, real: Math.round(Date.now() + clockOffset) }),
     [record, clockOffset],
   );
-  const { loads } = batch.document;
+  const isOver = run.phase !== 'cooking';
+  useEffect(() => {
+    if (isOver) clearRun(batch.id);
+  }, [isOver, batch.id]);
   const [passedOver] = run.passedOver.slice(-1);
   return (
     <div>
@@ -160,7 +165,7 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
                 batchId={batch.id}
                 cooked={{ document: asCooked(batch.document, run), pulledAfter: (run.doneAt! - run.loadedAt!) / 1000 }}
                 ramp={outerRamp(plan)}
-                crispness={plan.target.crispness}
+                wished={plan.target}
                 seen={browningSeen(run)}
                 stuck={run.stuck}
               />

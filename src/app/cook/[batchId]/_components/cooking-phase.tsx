@@ -1,20 +1,27 @@
 'use client';
 
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { safeHeart } from '@/core/run/safe-heart';
 import { nextAction } from '@/core/run/next-action';
-import { type BatchEventKind, type EventDetail, openingsToCome, type RunState } from '@/core/run/run-state';
+import type { RecordEvent } from '@/core/run/batch-event';
+import { openingsToCome, type RunState } from '@/core/run/run-state';
 import { medianBrowning, medianCrispness, sampleAt } from '@/core/batch/record-statistics';
 import { type Forecast, pullTimeIn } from '@/core/forecast/forecast';
 import { AS_EXPECTED } from '@/core/forecast/unknowns';
 import { cookDuration, dialTemperature, isMixing, type Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
-import type { Batch, BatchForecast } from '@/schemas/batch';
+import type { Batch } from '@/schemas/batch';
 import { storedPull } from '@/app/_components/batch-forecast';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
+import { BasketDrawing } from '@/ui/drawings/basket-drawing';
 import { ColourField } from '@/ui/field/colour-field';
+import { asLoaded } from '@/core/plan/cut-as-loaded';
+import { fieldParts } from '@/ui/field/field-parts';
 import { StudyProvider } from '@/ui/study/study-context';
+import { VERBS } from '@/ui/words/verbs';
+import { storedMoment } from '../../_components/stored-moment';
+import { noteRun } from '@/ui/run-board';
 import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
 import { useForecast } from '@/ui/use-forecast';
@@ -35,26 +42,6 @@ import { LooksNow } from './looks-now';
 import { SafeHeart } from './safe-heart';
 import { useAlerts } from './use-alerts';
 import { outerRamp } from '@/core/plan/outer-ramp';
-
-const VERBS = {
-  shake: 'Shake',
-  toss: 'Toss in a bowl',
-  flip: 'Flip each piece',
-  open: 'Open',
-  swap: 'Change the racks',
-  check: 'Check',
-  pull: 'Pull',
-  oil: 'Oil again, toss',
-  season: 'Season',
-  add: 'Add the rest',
-  probe: 'Probe the heart',
-} as const;
-
-/** What the batch was planned with, until the run has a forecast of its own; `end` where it was not to be done in time. */
-function storedMoment(stored: BatchForecast, end: number): Parameters<typeof nextAction>[0] {
-  const time = stored.done_min === null ? end : stored.done_min * 60;
-  return { pull: { time, share: 0 }, firstCheck: stored.first_check_min === null ? time : stored.first_check_min * 60 };
-}
 
 /** Typical browning and crispness at a moment of a forecast. */
 function typicalAt({ record }: Forecast, time: number): { browning: number; crispness: number } {
@@ -78,7 +65,7 @@ export function CookingPhase({
   now: number;
   devices: Devices;
   usesDevices: boolean;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+  record: RecordEvent;
 }) {
   const units = useUnits();
   const elapsed = Math.max(0, (now - run.loadedAt!) / 1000);
@@ -93,7 +80,8 @@ export function CookingPhase({
   const correction = useCorrection(document, run.observations, elapsed, plannedPull, then);
   const learnt = correction && correction.taken > 0 ? correction.unknowns : AS_EXPECTED;
   const live = useForecast(document, false, learnt);
-  const current = useMemo(() => planFromFile(document), [document]);
+  const current = useMemo(() => asLoaded(planFromFile(document)), [document]);
+  const parts = useMemo(() => fieldParts(current), [current]);
   const safe = safeHeart(plan);
   const toCome = openingsToCome(plan.events, run.openings, elapsed);
   const action = nextAction(
@@ -115,6 +103,17 @@ export function CookingPhase({
   const pullAt = pullAfter === null ? null : run.loadedAt! + pullAfter * 1000;
   const alerts = useAlerts(VERBS[action.verb], left);
   const typical = live.forecast && typicalAt(live.forecast, elapsed);
+
+  const { speed } = run.clock;
+  const elapsedNow = useRef(elapsed);
+  useEffect(() => void (elapsedNow.current = elapsed), [elapsed]);
+  const { id } = batch;
+  const { name } = batch.document;
+  useEffect(() => {
+    /* by this device's own clock, whatever the run's shows */
+    const dueAt = Date.now() + (action.at - elapsedNow.current) * (1000 / speed);
+    noteRun({ batchId: id, name, verb: VERBS[action.verb], dueAt, speed });
+  }, [id, name, action.verb, action.at, speed]);
 
   useEffect(() => {
     const before = window.document.title;
@@ -160,22 +159,37 @@ export function CookingPhase({
         {clockText(elapsed)} in the fryer. {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
       </p>
       <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />
-      <Learnt correction={correction} dial={dialTemperature(current.stages, elapsed)} record={record} />
+      <Learnt
+        correction={correction}
+        pull={pullAfter}
+        dial={dialTemperature(current.stages, elapsed)}
+        record={record}
+      />
       <div className="flex flex-col">
         {!live.forecast && <CookButtons verb={action.verb} record={record} />}
         {live.forecast && (
           <>
-            <div className="max-sm:order-3 max-sm:mt-4">
-              <ColourField
-                forecast={live.forecast}
-                ramp={outerRamp(plan)}
-                stages={current.stages}
-                openings={current.events}
-                playhead={elapsed}
-                height={96}
+            <div className="gap-x-6 max-sm:order-3 max-sm:mt-4 lg:grid lg:grid-cols-[270px_minmax(0,1fr)]">
+              <BasketDrawing
+                plan={current}
+                record={live.forecast.record}
+                sample={sampleAt(live.forecast.record, elapsed)}
+                label="The basket as it should look now, with its palest and its darkest piece"
+                ringed
+                className="mx-auto w-full max-w-[270px]"
               />
+              <div className="min-w-0">
+                <ColourField
+                  forecast={live.forecast}
+                  parts={parts}
+                  stages={current.stages}
+                  openings={current.events}
+                  playhead={elapsed}
+                  height={96}
+                />
+                <LooksNow forecast={live.forecast} plan={plan} elapsed={elapsed} />
+              </div>
             </div>
-            <LooksNow forecast={live.forecast} plan={plan} elapsed={elapsed} />
             {safe !== null && (
               <SafeHeart
                 safe={safe}

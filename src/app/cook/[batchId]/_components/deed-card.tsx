@@ -3,7 +3,7 @@
 import clsx from 'clsx';
 import { TriangleAlert } from 'lucide-react';
 import { useState } from 'react';
-import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
+import type { RecordEvent } from '@/core/run/batch-event';
 import type { Fryer } from '@/core/plan/fryer';
 import { HeatUpDrawing } from '@/ui/drawings/heat-up-drawing';
 import { SpoonsDrawing } from '@/ui/drawings/spoons-drawing';
@@ -30,7 +30,7 @@ export function DeedCard({
   large?: boolean;
   /** s until it must begin, where that is not at once */
   due: number | null;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+  record: RecordEvent;
 }) {
   const units = useUnits();
   const [asking, setAsking] = useState(false);

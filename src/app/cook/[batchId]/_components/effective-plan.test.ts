@@ -1,15 +1,12 @@
-import { deriveRun, type BatchEvent, type BatchEventKind } from '@/core/run/run-state';
+import { type BatchEvent, type BatchEventKind, eventOfKind, type Told } from '@/core/run/batch-event';
+import { deriveRun } from '@/core/run/run-state';
 import { SHAKEN_PLAN } from '../../../../../tests/support/shaken-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { effectivePlan } from './effective-plan';
 
 const START = 1_700_000_000_000;
-const event = (kind: BatchEventKind, minute: number): BatchEvent => ({
-  id: `${kind}-${minute}`,
-  kind,
-  happenedAt: START + minute * 60_000,
-  detail: {},
-});
+const event = <Kind extends BatchEventKind>(kind: Kind, minute: number, ...told: Told<Kind>): BatchEvent =>
+  eventOfKind(kind, { id: `${kind}-${minute}`, happenedAt: START + minute * 60_000 }, ...told);
 const after = (document: PlanFile, events: BatchEvent[], minute: number) =>
   effectivePlan(document, deriveRun([event('loaded', 0), ...events]), minute * 60).cook;
 

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Advice } from '@/core/coach/advice';
-import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
+import type { RecordEvent } from '@/core/run/batch-event';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
@@ -12,31 +12,26 @@ import { adviceText, correctionText } from './advice-text';
 /** What the run has learnt from the answers, and what to do otherwise. `dial` in K. */
 export function Learnt({
   correction,
+  pull,
   dial,
   record,
 }: {
   correction: Correction | null;
+  /** s after loading, the run's one moment; null where it is not done in time */
+  pull: number | null;
   dial: number;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+  record: RecordEvent;
 }) {
   if (!correction || correction.taken === 0) return null;
   return (
     <div role="status" className="mt-1 flex flex-wrap items-center gap-x-2 text-[18px] text-rim-light">
-      <p>{correctionText(correction)}</p>
+      <p>{correctionText(correction, pull)}</p>
       {correction.advice && <AdviceLine advice={correction.advice} dial={dial} record={record} />}
     </div>
   );
 }
 
-function AdviceLine({
-  advice,
-  dial,
-  record,
-}: {
-  advice: Advice;
-  dial: number;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
-}) {
+function AdviceLine({ advice, dial, record }: { advice: Advice; dial: number; record: RecordEvent }) {
   const units = useUnits();
   const celsius = Math.round(celsiusFromKelvin(dial)) + (advice.kind === 'dial' ? advice.by : 0);
   return (

@@ -16,6 +16,13 @@ const outcomeOf = (times: readonly (readonly [number, number])[]): LoadsOutcome 
     drawer: 0,
     from: from * 60,
     to: to * 60,
+    looks: {
+      interval: 1,
+      pieces: 0,
+      part: Uint8Array.of(),
+      browning: Float32Array.of(),
+      waterLost: Float32Array.of(0, 0),
+    },
     right: 1,
     kept: 1,
     refreshed: 1,

@@ -14,7 +14,7 @@ import { idUnder, newId } from '@/ui/new-id';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useHold } from '@/ui/study/use-hold';
-import { useForecast } from '@/ui/use-forecast';
+import { useWholeForecast } from '@/ui/use-forecast';
 import { useUnits } from '@/ui/units-context';
 import { percentText, temperatureText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
 import { hasNext, type LoadTimes, nextIsBeside, nextOf } from './next-load';
@@ -27,7 +27,7 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
   const { count, current = 1 } = batch.document.loads;
   const isPlanned = hasNext(batch.document);
   const [busy, setBusy] = useState(false);
-  const live = useForecast(again, false);
+  const live = useWholeForecast(again);
   const holds = useHold(batch.document, ((times.doneAt ?? times.dueAt) - times.loadedAt) / 1000);
   const wait = pullTimeIn(live.forecast);
   const name = isPlanned ? `Load ${current + 1} of ${count}` : 'A next batch of the same';
@@ -42,6 +42,8 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
       fryerName: batch.fryerName,
       document: writePlanFile(again),
       forecast: batchForecast(live.forecast, live.interval),
+      /* it is asked for beside the run that it follows */
+      beside: true,
     });
     if (sent.kind === 'done') return router.push(`/cook/${batchId}`);
     setBusy(false);

@@ -6,7 +6,8 @@ import { freshLayers } from '@/core/fryer/layers';
 import { cutAsLoaded } from '@/core/plan/cut-as-loaded';
 import { drawerWord } from '@/ui/words/drawer-word';
 import { preheatDueIn, prepTasks } from '@/core/prep/prep-tasks';
-import type { BatchEventKind, EventDetail, RunState } from '@/core/run/run-state';
+import type { RecordEvent } from '@/core/run/batch-event';
+import type { RunState } from '@/core/run/run-state';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import { pullTimeIn } from '@/core/forecast/forecast';
 import { storedPull } from '@/app/_components/batch-forecast';
@@ -18,7 +19,7 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
-import { useForecast } from '@/ui/use-forecast';
+import { useWholeForecast } from '@/ui/use-forecast';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { massText, temperatureText, wholeMinutes } from '@/ui/words/format';
 import { type Deed, deedsOf } from './prep-deeds';
@@ -48,7 +49,7 @@ export function PrepPhase({
   forecast: BatchForecast;
   run: RunState;
   now: number;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+  record: RecordEvent;
 }) {
   const units = useUnits();
   const plan = useMemo(() => wholePlanFromFile(document), [document]);
@@ -65,7 +66,7 @@ export function PrepPhase({
   const alerts = useAlerts(next?.words ?? 'Load', next?.left ?? Infinity);
   /* steps that went otherwise than planned move the moment to pull before anything is loaded */
   const changed = useMemo(() => preparedPlan(document, run), [document, run]);
-  const live = useForecast(changed === document ? null : changed, false);
+  const live = useWholeForecast(changed === document ? null : changed);
   const pull = changed === document || !live.forecast ? storedPull(forecast) : pullTimeIn(live.forecast);
   const loadPlan = useMemo(() => planFromFile(document), [document]);
   const layers = freshLayers(loadPlan);
@@ -161,7 +162,7 @@ function dueOf({ task }: Deed, preheatIn: number | null): number | null {
 }
 
 /** Space does what is due, K leaves it out, B loads; not while something is typed. */
-function usePrepKeys(current: Deed | undefined, record: (kind: BatchEventKind, detail?: EventDetail) => void): void {
+function usePrepKeys(current: Deed | undefined, record: RecordEvent): void {
   useEffect(() => {
     const act = (key: string): boolean => {
       if (key === 'b') record('loaded');

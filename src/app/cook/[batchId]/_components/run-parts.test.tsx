@@ -4,7 +4,10 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ push: mockPush }) }));
 const mockSend = jest.fn();
 jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) }));
 jest.mock('@/ui/notify', () => ({ notifyError: jest.fn() }));
-jest.mock('@/ui/use-forecast', () => ({ useForecast: () => mockLive }));
+jest.mock('@/ui/use-forecast', () => ({
+  useForecast: () => mockLive,
+  useWholeForecast: () => mockLive,
+}));
 jest.mock('@/ui/study/study-context', () => ({
   StudyProvider: ({ children }: { children: unknown }) => children,
   useStudy: () => null,

@@ -1,6 +1,6 @@
 'use client';
 
-import type { BatchEventKind, EventDetail } from '@/core/run/run-state';
+import type { RecordEvent } from '@/core/run/batch-event';
 import { Button } from '@/ui/controls/button';
 import type { DeviceState } from '@/ui/devices/use-devices';
 import { useUnits } from '@/ui/units-context';
@@ -18,7 +18,7 @@ export function SafeHeart({
   safe: number;
   probed: number | null;
   probe: DeviceState<'probe'> | null;
-  record: (kind: BatchEventKind, detail?: EventDetail) => void;
+  record: RecordEvent;
 }) {
   const units = useUnits();
   const shown = probe?.kind === 'read' && probe.trust === 'fine' ? probe.report.centre_c : null;

@@ -31,7 +31,7 @@ export function SecondDevice({ batchId }: { batchId: string }) {
           <div
             role="img"
             aria-label="QR code of the link beside it"
-            className="size-40 overflow-hidden rounded-part bg-white [&>svg]:size-full"
+            className="size-40 overflow-hidden rounded-part bg-paper [&>svg]:size-full"
             dangerouslySetInnerHTML={{ __html: code.svg }}
           />
           <p className="max-w-[40ch] text-[15px]">

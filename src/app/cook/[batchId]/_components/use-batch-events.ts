@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { BatchEvent, BatchEventKind } from '@/core/run/run-state';
+import { type BatchEvent, type BatchEventKind, eventOfKind, type Told } from '@/core/run/batch-event';
 import { deriveRun } from '@/core/run/run-state';
 import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
 import type { Batch } from '@/schemas/batch';
@@ -36,14 +36,19 @@ export interface Unsent {
  * @param openedAt ms since 1970 by the server's clock, when the page was asked for
  */
 export function useBatchEvents(
-  { id: batchId, events: stored, seq, clockBehind }: Pick<Batch, 'id' | 'events' | 'seq' | 'clockBehind'>,
+  {
+    id: batchId,
+    document,
+    events: stored,
+    seq,
+    clockBehind,
+  }: Pick<Batch, 'id' | 'document' | 'events' | 'seq' | 'clockBehind'>,
   openedAt: number,
 ) {
   const [events, setEvents] = useState(stored);
   const [unsent, setUnsent] = useState<Unsent>({ count: 0, lasts: true, refused: [] });
   const [gone, setGone] = useState<string | null>(null);
   /* ms by which this device's clock is behind the run's */
-
   const [clockOffset, setClockOffset] = useState(0);
   const queue = useRef<Promise<EventQueue> | null>(null);
   /* what is told and not yet known to have arrived, for the moment in which the page is left */
@@ -186,14 +191,13 @@ export function useBatchEvents(
     };
   }, [batchId, learn, setRight]);
 
+  const earlier = Date.parse(document.loads.earlier?.at(-1)?.pulled_at ?? '') || 0;
   const record = useCallback(
-    (kind: BatchEventKind, detail: BatchEvent['detail'] = {}) => {
-      const event: BatchEvent = {
-        id: newId(),
-        kind,
-        happenedAt: Math.round(shownAt(clock, Date.now() + clockOffset)),
-        detail,
-      };
+    <Kind extends BatchEventKind>(kind: Kind, ...told: Told<Kind>) => {
+      /* the load before may have been rehearsed ahead of the clock: this one goes on from there */
+      const notBefore = kind === 'rehearsed' ? earlier : 0;
+      const at = Math.round(Math.max(notBefore, shownAt(clock, Date.now() + clockOffset)));
+      const event = eventOfKind(kind, { id: newId(), happenedAt: at }, ...told);
       learn([event]);
       const own = { event, kept: false };
       leaving.current.set(event.id, own);
@@ -205,7 +209,7 @@ export function useBatchEvents(
           return flush();
         });
     },
-    [batchId, flush, learn, clock, clockOffset],
+    [batchId, flush, learn, clock, clockOffset, earlier],
   );
 
   return { run, record, unsent, forget, gone, clockOffset };

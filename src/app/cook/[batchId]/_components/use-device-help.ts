@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useRef } from 'react';
 import type { Observation } from '@/core/coach/observation';
-import type { BatchEventKind, EventDetail, RunState } from '@/core/run/run-state';
+import type { BatchEventKind, RecordEvent, Told } from '@/core/run/batch-event';
+import type { RunState } from '@/core/run/run-state';
 import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
 import { browningOfColour, type ColourRamp } from '@/core/food/colour-ramp';
 import type { BasketCommand } from '@/schemas/device-message';
@@ -50,8 +51,8 @@ export function useDeviceHelp(
   dial: number | null,
   document: PlanFile,
   ramp: ColourRamp,
-  record: (kind: BatchEventKind, detail?: EventDetail) => void,
-): (kind: BatchEventKind, detail?: EventDetail) => void {
+  record: RecordEvent,
+): RecordEvent {
   const { ask, states } = devices;
 
   /* readings become observations, seldom enough that each tells something new */
@@ -93,12 +94,12 @@ export function useDeviceHelp(
   }, [helps, clock, ask]);
 
   return useCallback(
-    (kind: BatchEventKind, detail?: EventDetail) => {
+    <Kind extends BatchEventKind>(kind: Kind, ...told: Told<Kind>) => {
       const colour = states?.colour;
       if (helps && kind === 'done' && colour?.kind === 'read' && colour.trust === 'fine') {
         record('looked', { browning: browningOfColour(ramp, colour.report.lab), device: true });
       }
-      record(kind, detail);
+      record(kind, ...told);
       if (!helps) return;
       if (kind === 'loaded') {
         const now = Date.now();

@@ -4,18 +4,21 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { asCooked } from '@/editing/as-cooked';
+import { sampleAt } from '@/core/batch/record-statistics';
 import { deriveRun } from '@/core/run/run-state';
 import { browningSeen } from '@/core/run/suggest-outcome';
 import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { OutcomeForm } from '@/app/_components/outcome-form';
 import { Button } from '@/ui/controls/button';
+import { BasketDrawing } from '@/ui/drawings/basket-drawing';
 import { ColourField } from '@/ui/field/colour-field';
+import { fieldParts } from '@/ui/field/field-parts';
 import { LocalTime } from '@/ui/local-time';
 import { useUnits } from '@/ui/units-context';
-import { useForecast } from '@/ui/use-forecast';
+import { useWholeForecast } from '@/ui/use-forecast';
 import { clockText } from '@/ui/words/format';
-import { EVENT_WORDS } from '@/ui/words/labels';
+import { eventText } from '@/ui/words/event-text';
 import { planPhrases } from '@/ui/words/plan-text';
 import { AgainstForecast } from './against-forecast';
 import { WhyDifferent } from './why-different';
@@ -31,7 +34,8 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
     [batch.document, run],
   );
   const plan = useMemo(() => planFromFile(document), [document]);
-  const live = useForecast(document, false);
+  const parts = useMemo(() => fieldParts(plan), [plan]);
+  const live = useWholeForecast(document);
   const pulledAt = run.loadedAt !== null && run.doneAt !== null ? (run.doneAt - run.loadedAt) / 1000 : null;
   const showForm = editing || (!batch.outcome && run.phase === 'done');
   return (
@@ -53,13 +57,22 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
       )}
       <h2 className="mt-5 text-[20px]">Forecast, with what was done as it happened</h2>
       {live.forecast ? (
-        <ColourField
-          forecast={live.forecast}
-          ramp={outerRamp(plan)}
-          stages={plan.stages}
-          openings={plan.events}
-          pulledAt={pulledAt}
-        />
+        <div className="mt-1 grid items-center gap-x-4 gap-y-2 sm:grid-cols-[minmax(0,1fr)_200px]">
+          <ColourField
+            forecast={live.forecast}
+            parts={parts}
+            stages={plan.stages}
+            openings={plan.events}
+            pulledAt={pulledAt}
+          />
+          <BasketDrawing
+            plan={plan}
+            record={live.forecast.record}
+            sample={sampleAt(live.forecast.record, pulledAt ?? live.forecast.pull.time)}
+            label="The basket as it should have looked when it was pulled"
+            className="mx-auto w-full max-w-[200px]"
+          />
+        </div>
       ) : (
         <p className="py-6 text-iron-soft">Working out the forecast …</p>
       )}
@@ -87,7 +100,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
               batchId={batch.id}
               cooked={{ document, pulledAfter: pulledAt ?? (batch.forecast.done_min ?? 0) * 60 }}
               ramp={outerRamp(plan)}
-              crispness={plan.target.crispness}
+              wished={plan.target}
               seen={browningSeen(run)}
               stuck={run.stuck}
               before={batch.outcome ?? undefined}
@@ -110,7 +123,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
                     : ''}
                 </span>
                 <span>
-                  {EVENT_WORDS[event.kind]}{' '}
+                  {eventText(event, batch.document, units)}{' '}
                   <span className="text-iron-soft">
                     <LocalTime at={event.happenedAt} write={(date) => format(date, 'HH:mm:ss')} />
                   </span>

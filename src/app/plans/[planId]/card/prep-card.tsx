@@ -1,23 +1,27 @@
 'use client';
 
 import { useMemo } from 'react';
+import { sampleAt } from '@/core/batch/record-statistics';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
+import { BasketDrawing } from '@/ui/drawings/basket-drawing';
 import { ColourField } from '@/ui/field/colour-field';
+import { fieldParts } from '@/ui/field/field-parts';
 import { useUnits } from '@/ui/units-context';
-import { useForecast } from '@/ui/use-forecast';
+import { useWholeForecast } from '@/ui/use-forecast';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { windowText } from '@/ui/words/forecast-text';
 import { halfMinutes } from '@/ui/words/format';
 import { cardSteps } from '@/ui/words/prep-steps';
-import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Steps with their minutes, the field, and the cautions of the fryer, on one sheet. */
 export function PrepCard({ document }: { document: PlanFile }) {
   const units = useUnits();
   const plan = useMemo(() => planFromFile(document), [document]);
-  const live = useForecast(document, false);
+  const parts = useMemo(() => fieldParts(plan), [plan]);
+  const live = useWholeForecast(document);
+  /* what is printed stays: the first quick picture is not for paper */
   if (!live.forecast) return <p className="tray p-6 text-[18px]">Working out the card …</p>;
   const steps = cardSteps(document, live.forecast, units);
   return (
@@ -41,13 +45,14 @@ export function PrepCard({ document }: { document: PlanFile }) {
           </li>
         ))}
       </ol>
-      <div className="mt-3">
-        <ColourField
-          forecast={live.forecast}
-          ramp={outerRamp(plan)}
-          stages={plan.stages}
-          openings={plan.events}
-          height={80}
+      <div className="mt-3 grid items-center gap-4 sm:grid-cols-[minmax(0,1fr)_170px] print:grid-cols-[minmax(0,1fr)_170px]">
+        <ColourField forecast={live.forecast} parts={parts} stages={plan.stages} openings={plan.events} height={80} />
+        <BasketDrawing
+          plan={plan}
+          record={live.forecast.record}
+          sample={sampleAt(live.forecast.record, live.forecast.pull.time)}
+          label="The basket when it is time to pull"
+          className="mx-auto w-full max-w-[170px]"
         />
       </div>
       <p className="mt-2 text-[14px]">{STEP_CAUTIONS.cook}</p>

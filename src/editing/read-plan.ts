@@ -1,7 +1,7 @@
-import { faultsOf } from '@/schemas/faults';
-import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
-import { type LinkFault, unpackPlan } from '@/schemas/plan-link';
-import { planFromRecipe } from '@/editing/recipe';
+import { faultsOf } from '../schemas/faults';
+import { planFileSchema, type PlanFile } from '../schemas/plan-file';
+import { type LinkFault, unpackPlan } from '../schemas/plan-link';
+import { planFromRecipe } from './recipe';
 
 /** What came of a file, a text or a link: a plan with how it was read, or what is wrong and what to change. */
 export type Reading =

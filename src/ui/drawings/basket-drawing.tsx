@@ -1,0 +1,220 @@
+'use client';
+
+import { memo, useId, useMemo } from 'react';
+import { batchYield } from '../../core/cut/batch-yield';
+import type { CookRecord } from '../../core/batch/cook-record';
+import type { CookLooks } from '../../core/batch/record-statistics';
+import { cutAsLoaded } from '../../core/plan/cut-as-loaded';
+import { outerCoat, outerRamp } from '../../core/plan/outer-ramp';
+import type { Cut } from '../../core/cut/cut';
+import { type Plan, planParts } from '../../core/plan/plan';
+import { fieldParts } from '../field/field-parts';
+import { sizeFromAbove } from './piece-size';
+import { PieceFromAbove } from './piece-from-above';
+import { type LyingPiece, settlePieces } from './settle-pieces';
+
+/** Most pieces that are drawn; of more, those below are not seen anyway. */
+const MOST_DRAWN = 150;
+
+/** Rim of the drawer round its floor, mm. */
+const RIM = 16;
+
+/** Slots of the grate along one side. */
+const SLOTS = 9;
+
+/** The drawer seen straight from above at one sample of a record: every piece to scale, in the colours of the record. */
+export const BasketDrawing = memo(function BasketDrawing({
+  plan,
+  record,
+  sample,
+  label,
+  ringed = false,
+  most = MOST_DRAWN,
+  className,
+}: {
+  plan: Plan;
+  record: CookLooks;
+  sample: number;
+  label: string;
+  /** whether the palest and the darkest piece are ringed and named */
+  ringed?: boolean;
+  /** pieces drawn at most; fewer where it stands small among many */
+  most?: number;
+  className?: string;
+}) {
+  const side = Math.sqrt(plan.fryer.basketArea) * 1000;
+  const parts = useMemo(() => planParts(plan).map((part) => ({ ...part, cut: cutAsLoaded(part) })), [plan]);
+  const shape = JSON.stringify(parts.map(({ food, cut, mass }) => [cut, batchYield(food, cut, mass).count]));
+  const lying = useMemo(() => lieIn(JSON.parse(shape) as [Cut, number][], side, most), [shape, side, most]);
+  const going = fieldParts(plan);
+  const time = sample * record.interval;
+  const joined = lying.filter(({ part }) => going[part]!.from <= time);
+  const dress = parts.map((part) => ({ cut: part.cut, ramp: outerRamp(part), coated: outerCoat(part) !== null }));
+  const brownings = joined.map(({ follows, part }) => browningOf(record, sample, follows, part));
+  const [palest, darkest] = extremesOf(joined, brownings);
+  const order = joined.map((_, i) => i);
+  /* what is ringed lies on top, or another piece would be seen in the ring */
+  if (ringed) order.sort((a, b) => Number(a === palest || a === darkest) - Number(b === palest || b === darkest));
+  /* what has boiled off has shrunk the pieces all round */
+  const shrunk = Math.cbrt(Math.max(0.2, 1 - plan.food.shrinkage * (record.waterLost[sample] ?? 0)));
+  const light = useId();
+  return (
+    <svg
+      viewBox={`${-RIM} ${-RIM} ${side + 2 * RIM} ${side + 2 * RIM}`}
+      role="img"
+      aria-label={label}
+      className={className}
+    >
+      <defs>
+        <radialGradient id={light} cx="0.35" cy="0.3" r="0.9">
+          <stop offset="0" stopColor="#3a4048" />
+          <stop offset="1" stopColor="#1f2328" />
+        </radialGradient>
+      </defs>
+      <rect x={-RIM} y={-RIM} width={side + 2 * RIM} height={side + 2 * RIM} rx={side * 0.13} fill="#4a5058" />
+      <rect
+        x={-RIM + 3}
+        y={-RIM + 3}
+        width={side + 2 * RIM - 6}
+        height={side + 2 * RIM - 6}
+        rx={side * 0.12}
+        fill="#2b3036"
+      />
+      <rect x={0} y={0} width={side} height={side} rx={side * 0.08} fill={`url(#${light})`} />
+      {Array.from({ length: SLOTS * SLOTS }, (_, i) => (
+        <rect
+          key={i}
+          x={side * (0.09 + (0.82 * (i % SLOTS)) / (SLOTS - 1)) - 1}
+          y={side * (0.09 + (0.82 * Math.floor(i / SLOTS)) / (SLOTS - 1)) - side * 0.022}
+          width={2}
+          height={side * 0.044}
+          rx={1}
+          fill="#15181b"
+        />
+      ))}
+      {order.map((i) => {
+        const { x, y, turn, twist, part } = joined[i]!;
+        const { cut, ramp, coated } = dress[part]!;
+        return (
+          <g
+            key={i}
+            transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) rotate(${turn.toFixed(0)}) scale(${shrunk.toFixed(3)})`}
+          >
+            <PieceFromAbove cut={cut} ramp={ramp} browning={brownings[i]!} coated={coated} twist={twist} />
+          </g>
+        );
+      })}
+      {ringed && (
+        <>
+          {[palest, darkest].map((i, which) => {
+            const piece = joined[i];
+            const size = piece && sizeFromAbove(dress[piece.part]!.cut);
+            return (
+              <Ring
+                key={which}
+                piece={piece}
+                size={size ?? [0, 0]}
+                side={side}
+                word={which === 0 ? 'palest' : 'darkest'}
+                dashed={which === 0}
+              />
+            );
+          })}
+        </>
+      )}
+    </svg>
+  );
+});
+
+/** Indices of the palest and the darkest piece; of several alike the two that lie farthest apart. */
+function extremesOf(lying: readonly LyingPiece[], brownings: readonly number[]): readonly [number, number] {
+  const [least, most] = [Math.min(...brownings), Math.max(...brownings)];
+  const alike = (value: number) => brownings.flatMap((one, i) => (one === value ? [i] : []));
+  let best: readonly [number, number] = [-1, -1];
+  let apart = -1;
+  for (const a of alike(least)) {
+    for (const b of alike(most)) {
+      const distance = Math.hypot(lying[a]!.x - lying[b]!.x, lying[a]!.y - lying[b]!.y);
+      if (distance > apart) [best, apart] = [[a, b], distance];
+    }
+  }
+  return best;
+}
+
+/** A ring round one piece with its name. */
+function Ring({
+  piece,
+  size: [long, wide],
+  side,
+  word,
+  dashed = false,
+}: {
+  piece: LyingPiece | undefined;
+  size: readonly [number, number];
+  side: number;
+  word: string;
+  dashed?: boolean;
+}) {
+  if (!piece) return null;
+  const { x, y, turn } = piece;
+  const pad = 4;
+  const below = y < side - 40;
+  return (
+    <g fill="none" stroke="#f7f8f4" strokeWidth={1.8}>
+      <rect
+        transform={`translate(${x} ${y}) rotate(${turn})`}
+        x={-long / 2 - pad}
+        y={-wide / 2 - pad}
+        width={long + 2 * pad}
+        height={wide + 2 * pad}
+        rx={Math.min(wide / 2 + pad, 9)}
+        strokeDasharray={dashed ? '4 3' : undefined}
+      />
+      <text
+        x={Math.min(side - 26, Math.max(26, x))}
+        y={below ? y + wide / 2 + 20 : y - wide / 2 - 12}
+        textAnchor="middle"
+        fontSize={12}
+        fontWeight={640}
+        fill="#f7f8f4"
+        stroke="#1b1e22"
+        strokeWidth={3}
+        paintOrder="stroke"
+      >
+        {word}
+      </text>
+    </g>
+  );
+}
+
+/** One basket, always settled the same. */
+const SEED = 7;
+
+/** Browning of the face that is up of the sampled piece that a drawn one follows, always one of its own food. */
+export function browningOf(
+  record: Pick<CookRecord, 'pieces' | 'part' | 'browning'>,
+  sample: number,
+  follows: number,
+  part = 0,
+): number {
+  const own = Array.from(record.part.keys()).filter((piece) => record.part[piece] === part);
+  const piece = own[Math.min(own.length - 1, Math.floor(follows * own.length))]!;
+  return record.browning[2 * (sample * record.pieces + piece)] ?? 0;
+}
+
+/** A piece in the drawer and which of the foods it is of. */
+interface PieceOfPart extends LyingPiece {
+  readonly part: number;
+}
+
+/** All foods as they come to lie, those that go in later on top; of many pieces each food has its share. */
+function lieIn(foods: readonly (readonly [Cut, number])[], side: number, most: number): PieceOfPart[] {
+  const all = foods.reduce((sum, [, count]) => sum + count, 0);
+  const drawn = Math.min(1, most / all);
+  return foods.flatMap(([cut, count], part) =>
+    settlePieces(Math.max(1, Math.round(count * drawn)), ...sizeFromAbove(cut), side, SEED + part).map((piece) => ({
+      ...piece,
+      part,
+    })),
+  );
+}

@@ -1,0 +1,4 @@
+import type { ScaleLinear } from 'd3';
+
+/** Seconds to px along the field. */
+export type TimeScale = ScaleLinear<number, number>;
