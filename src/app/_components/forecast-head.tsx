@@ -1,6 +1,6 @@
 'use client';
 
-import { basketCount } from '@/core/cut/basket-count';
+import { basketCount } from '@/core/plan/basket-count';
 import type { Forecast } from '@/core/forecast/forecast';
 import type { PullInterval } from '@/core/forecast/interval';
 import type { Plan } from '@/core/plan/plan';

@@ -2,12 +2,12 @@
 
 import dynamic from 'next/dynamic';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
-import { basketCount } from '@/core/cut/basket-count';
+import { basketCount } from '@/core/plan/basket-count';
 import type { Forecast } from '@/core/forecast/forecast';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
-import { BasketDrawing } from '@/ui/drawings/basket-drawing';
+import { Basket } from '@/ui/basket/basket';
 import { ColourField } from '@/ui/field/colour-field';
 import { fieldParts } from '@/ui/field/field-parts';
 import type { FieldHandle } from '@/ui/field/field-handles';
@@ -109,7 +109,7 @@ export const ForecastPanel = memo(function ForecastPanel({
             </Button>
           </p>
         </div>
-        <BasketDrawing
+        <Basket
           plan={plan}
           record={(drawn ?? forecast).record}
           sample={Math.min(shown, (drawn ?? forecast).record.samples - 1)}

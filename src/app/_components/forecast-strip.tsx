@@ -2,7 +2,7 @@
 
 import { ChevronUp } from 'lucide-react';
 import { useEffect, useMemo, useRef } from 'react';
-import { basketCount } from '@/core/cut/basket-count';
+import { basketCount } from '@/core/plan/basket-count';
 import { isMixing, type Plan } from '@/core/plan/plan';
 import { Button } from '@/ui/controls/button';
 import { BasketDrawing } from '@/ui/drawings/basket-drawing';

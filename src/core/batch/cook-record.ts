@@ -14,6 +14,12 @@ export interface CookRecord {
   readonly crispness: Float32Array;
   /** share of the softening needed at the centre, 0–1, [sample][piece] */
   readonly softness: Float32Array;
+  /** where each piece lies, 0 on top, [sample][piece] */
+  readonly place: Uint16Array;
+  /** how far face 0 looks up: 2 up, 0 down, 1 when the piece lies on its side, [sample][piece] */
+  readonly faceUp: Uint8Array;
+  /** 1 while a piece is in the basket, [sample][piece] */
+  readonly inBasket: Uint8Array;
   /** m, glassy depth of the mean face, [sample] */
   readonly crustDepth: Float32Array;
   /** K at the thermal centre, mean, [sample] */

@@ -1,5 +1,6 @@
 import { cookDuration, type Plan } from '../plan/plan';
 import { crispnessOf, heartOf, meanGlassyDepth } from '../piece/assess-piece';
+import type { BedState } from '../fryer/bed';
 import type { CookRecord } from './cook-record';
 import { basketWeight, type CookRun } from './cook-run';
 import type { PieceGroup } from './piece-group';
@@ -23,6 +24,9 @@ export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution:
     browning: new Float32Array(samples * count * 2),
     crispness: new Float32Array(samples * count),
     softness: new Float32Array(samples * count),
+    place: new Uint16Array(samples * count),
+    faceUp: new Uint8Array(samples * count),
+    inBasket: new Uint8Array(samples * count),
     crustDepth: new Float32Array(samples),
     centreTemperature: new Float32Array(samples),
     moisture: new Float32Array(samples),
@@ -32,6 +36,7 @@ export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution:
     power: new Float32Array(samples),
   };
   const take = (sample: number) => {
+    takePlaces(run.bed, record, sample);
     let joined = 0;
     let water = 0;
     let steamed = 0;
@@ -76,6 +81,9 @@ function cutOff(record: Omit<CookRecord, 'energy' | 'prepared' | 'repairs' | 'un
     browning: record.browning.subarray(0, 2 * pieces * samples),
     crispness: record.crispness.subarray(0, pieces * samples),
     softness: record.softness.subarray(0, pieces * samples),
+    place: record.place.subarray(0, pieces * samples),
+    faceUp: record.faceUp.subarray(0, pieces * samples),
+    inBasket: record.inBasket.subarray(0, pieces * samples),
     crustDepth: record.crustDepth.subarray(0, samples),
     centreTemperature: record.centreTemperature.subarray(0, samples),
     moisture: record.moisture.subarray(0, samples),
@@ -97,6 +105,18 @@ function takePieces({ state, part, first, joined }: PieceGroup, record: Arrays, 
     record.crispness[at + p] = crispnessOf(state, p, part);
     record.softness[at + p] = heartOf(state, p, part);
   }
+}
+
+/** Where the pieces lie, which face looks up and which are still in the basket. */
+function takePlaces(
+  bed: BedState,
+  record: Pick<CookRecord, 'pieces' | 'place' | 'faceUp' | 'inBasket'>,
+  sample: number,
+) {
+  const at = sample * record.pieces;
+  record.place.set(bed.place, at);
+  record.inBasket.set(bed.inBasket, at);
+  for (let p = 0; p < record.pieces; p++) record.faceUp[at + p] = 2 * bed.faceUp[p]!;
 }
 
 /** Adds the pieces of a group to the sums of a sample. */

@@ -47,19 +47,49 @@ export function energyUntil(
 }
 
 /** What of a record the eye sees in the drawer. */
-export type CookLooks = Pick<CookRecord, 'interval' | 'pieces' | 'part' | 'browning' | 'waterLost'>;
+export type CookLooks = Pick<
+  CookRecord,
+  'interval' | 'pieces' | 'part' | 'browning' | 'waterLost' | 'place' | 'faceUp' | 'inBasket'
+>;
 
 /** How the drawer looks at a moment, as a record of two samples: raw, and then. */
 export function looksAt(record: CookRecord, time: number): CookLooks {
   const sample = sampleAt(record, time);
-  const faces = 2 * record.pieces;
-  const browning = new Float32Array(2 * faces);
-  browning.set(facesAt(record, sample), faces);
+  const { pieces } = record;
+  const browning = new Float32Array(4 * pieces);
+  browning.set(facesAt(record, sample), 2 * pieces);
+  const twice = <T extends Uint8Array | Uint16Array>(of: T): T => {
+    const then = of.slice(sample * pieces, (sample + 1) * pieces);
+    const both = new (of.constructor as new (length: number) => T)(2 * pieces);
+    both.set(then);
+    both.set(then, pieces);
+    return both;
+  };
   return {
     interval: Math.max(1, time),
-    pieces: record.pieces,
+    pieces,
     part: record.part,
     browning,
     waterLost: Float32Array.of(0, record.waterLost[sample]!),
+    place: twice(record.place),
+    faceUp: twice(record.faceUp),
+    inBasket: twice(record.inBasket),
+  };
+}
+
+/** How the drawer looked of which only the colours are known, one for each piece: raw, and then. @param waterLost share of the water assumed gone */
+export function looksOfColours(colours: readonly number[], waterLost: number): CookLooks {
+  const pieces = colours.length;
+  const browning = new Float32Array(4 * pieces);
+  colours.forEach((colour, i) => browning.fill(colour, 2 * (pieces + i), 2 * (pieces + i + 1)));
+  return {
+    interval: 3600,
+    pieces,
+    part: new Uint8Array(pieces),
+    browning,
+    waterLost: Float32Array.of(0, waterLost),
+    place: Uint16Array.from({ length: 2 * pieces }, (_, i) => i % pieces),
+    faceUp: new Uint8Array(2 * pieces).fill(2),
+    inBasket: new Uint8Array(2 * pieces).fill(1),
   };
 }

@@ -2,8 +2,8 @@ import { lab } from 'd3';
 import { colourAtBrowning, type ColourRamp } from '../../core/food/colour-ramp';
 
 /** Browning levels in a palette, from 0 to BROWNEST; beyond it is charred. */
-const LEVELS = 192;
-const BROWNEST = 6;
+export const LEVELS = 192;
+export const BROWNEST = 6;
 
 /** sRGB of a food along its browning, ready for painting. */
 export interface FoodPalette {

@@ -1,20 +1,15 @@
 'use client';
 
 import { memo, useId, useMemo } from 'react';
-import { batchYield } from '../../core/cut/batch-yield';
-import type { CookRecord } from '../../core/batch/cook-record';
 import type { CookLooks } from '../../core/batch/record-statistics';
-import { cutAsLoaded } from '../../core/plan/cut-as-loaded';
-import { outerCoat, outerRamp } from '../../core/plan/outer-ramp';
-import type { Cut } from '../../core/cut/cut';
-import { type Plan, planParts } from '../../core/plan/plan';
-import { fieldParts } from '../field/field-parts';
+import type { Plan } from '../../core/plan/plan';
+import type { DrawerLoad } from '../../workers/basket/protocol';
+import { drawerLoad, kindsOfPieces, MOST_DRAWN } from '../basket/drawer-load';
+import { pieceLooks } from '../basket/followed-pieces';
+import { shrinkage } from '../basket/shrinkage';
 import { sizeFromAbove } from './piece-size';
 import { PieceFromAbove } from './piece-from-above';
 import { type LyingPiece, settlePieces } from './settle-pieces';
-
-/** Most pieces that are drawn; of more, those below are not seen anyway. */
-const MOST_DRAWN = 150;
 
 /** Rim of the drawer round its floor, mm. */
 const RIM = 16;
@@ -42,21 +37,21 @@ export const BasketDrawing = memo(function BasketDrawing({
   most?: number;
   className?: string;
 }) {
-  const side = Math.sqrt(plan.fryer.basketArea) * 1000;
-  const parts = useMemo(() => planParts(plan).map((part) => ({ ...part, cut: cutAsLoaded(part) })), [plan]);
-  const shape = JSON.stringify(parts.map(({ food, cut, mass }) => [cut, batchYield(food, cut, mass).count]));
-  const lying = useMemo(() => lieIn(JSON.parse(shape) as [Cut, number][], side, most), [shape, side, most]);
-  const going = fieldParts(plan);
-  const time = sample * record.interval;
-  const joined = lying.filter(({ part }) => going[part]!.from <= time);
-  const dress = parts.map((part) => ({ cut: part.cut, ramp: outerRamp(part), coated: outerCoat(part) !== null }));
-  const brownings = joined.map(({ follows, part }) => browningOf(record, sample, follows, part));
-  const [palest, darkest] = extremesOf(joined, brownings);
-  const order = joined.map((_, i) => i);
+  const shape = JSON.stringify(drawerLoad(plan, most));
+  const { side } = JSON.parse(shape) as DrawerLoad;
+  const lying = useMemo(() => lieIn(JSON.parse(shape) as DrawerLoad), [shape]);
+  const kinds = kindsOfPieces(plan);
+  /* those drawn last lie on top */
+  const looks = pieceLooks(record, sample, lying.map(({ part }) => part).toReversed()).toReversed();
+  const inside = lying.flatMap((piece, i) => (looks[i]!.inside ? [{ ...piece, browning: looks[i]!.up }] : []));
+  const [palest, darkest] = extremesOf(
+    inside,
+    inside.map(({ browning }) => browning),
+  );
+  const order = inside.map((_, i) => i);
   /* what is ringed lies on top, or another piece would be seen in the ring */
   if (ringed) order.sort((a, b) => Number(a === palest || a === darkest) - Number(b === palest || b === darkest));
-  /* what has boiled off has shrunk the pieces all round */
-  const shrunk = Math.cbrt(Math.max(0.2, 1 - plan.food.shrinkage * (record.waterLost[sample] ?? 0)));
+  const shrunk = shrinkage(plan, record, sample);
   const light = useId();
   return (
     <svg
@@ -93,22 +88,22 @@ export const BasketDrawing = memo(function BasketDrawing({
         />
       ))}
       {order.map((i) => {
-        const { x, y, turn, twist, part } = joined[i]!;
-        const { cut, ramp, coated } = dress[part]!;
+        const { x, y, turn, twist, part, browning } = inside[i]!;
+        const { cut, ramp, coated } = kinds[part]!;
         return (
           <g
             key={i}
             transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) rotate(${turn.toFixed(0)}) scale(${shrunk.toFixed(3)})`}
           >
-            <PieceFromAbove cut={cut} ramp={ramp} browning={brownings[i]!} coated={coated} twist={twist} />
+            <PieceFromAbove cut={cut} ramp={ramp} browning={browning} coated={coated} twist={twist} />
           </g>
         );
       })}
       {ringed && (
         <>
           {[palest, darkest].map((i, which) => {
-            const piece = joined[i];
-            const size = piece && sizeFromAbove(dress[piece.part]!.cut);
+            const piece = inside[i];
+            const size = piece && sizeFromAbove(kinds[piece.part]!.cut);
             return (
               <Ring
                 key={which}
@@ -190,31 +185,14 @@ function Ring({
 /** One basket, always settled the same. */
 const SEED = 7;
 
-/** Browning of the face that is up of the sampled piece that a drawn one follows, always one of its own food. */
-export function browningOf(
-  record: Pick<CookRecord, 'pieces' | 'part' | 'browning'>,
-  sample: number,
-  follows: number,
-  part = 0,
-): number {
-  const own = Array.from(record.part.keys()).filter((piece) => record.part[piece] === part);
-  const piece = own[Math.min(own.length - 1, Math.floor(follows * own.length))]!;
-  return record.browning[2 * (sample * record.pieces + piece)] ?? 0;
-}
-
 /** A piece in the drawer and which of the foods it is of. */
 interface PieceOfPart extends LyingPiece {
   readonly part: number;
 }
 
-/** All foods as they come to lie, those that go in later on top; of many pieces each food has its share. */
-function lieIn(foods: readonly (readonly [Cut, number])[], side: number, most: number): PieceOfPart[] {
-  const all = foods.reduce((sum, [, count]) => sum + count, 0);
-  const drawn = Math.min(1, most / all);
-  return foods.flatMap(([cut, count], part) =>
-    settlePieces(Math.max(1, Math.round(count * drawn)), ...sizeFromAbove(cut), side, SEED + part).map((piece) => ({
-      ...piece,
-      part,
-    })),
+/** All foods as they come to lie, those that go in later on top. */
+function lieIn({ side, parts }: DrawerLoad): PieceOfPart[] {
+  return parts.flatMap(({ cut, count }, part) =>
+    settlePieces(count, ...sizeFromAbove(cut), side, SEED + part).map((piece) => ({ ...piece, part })),
   );
 }

@@ -5,8 +5,6 @@ export interface LyingPiece {
   readonly x: number;
   readonly y: number;
   readonly turn: number;
-  /** which of the sampled pieces of a record it follows, as a share 0–1 of all; the same piece throughout */
-  readonly follows: number;
   /** 0–1, makes each a little different */
   readonly twist: number;
 }
@@ -46,7 +44,7 @@ export function settlePieces(count: number, long: number, wide: number, side: nu
       if (nearest > room) [best, room] = [{ x, y, turn, points }, nearest];
     }
     lying.push(best!);
-    pieces.push({ x: best!.x, y: best!.y, turn: best!.turn, follows: random(), twist: random() });
+    pieces.push({ x: best!.x, y: best!.y, turn: best!.turn, twist: random() });
   }
   return pieces;
 }

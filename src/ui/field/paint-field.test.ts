@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { basketCount } from '@/core/cut/basket-count';
+import { basketCount } from '@/core/plan/basket-count';
 import { batchYield } from '@/core/cut/batch-yield';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { planFileSchema } from '@/schemas/plan-file';

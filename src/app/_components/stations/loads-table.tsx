@@ -7,7 +7,7 @@ import type { LoadOutcome } from '@/workers/study/protocol';
 import { withLoadDrawer, withLoadMass } from '@/editing/edit-loads';
 import { asLoaded } from '@/core/plan/cut-as-loaded';
 import { planFromFile } from '@/schemas/plan-from-file';
-import { BasketDrawing } from '@/ui/drawings/basket-drawing';
+import { Basket } from '@/ui/basket/basket';
 import { loadOrder } from '@/schemas/load-order';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useLoads } from '@/ui/study/use-loads';
@@ -40,7 +40,7 @@ export function LoadsTable({ document, release }: { document: PlanFile; release:
           return (
             <li key={i} className="w-[116px] shrink-0 text-[13px] leading-snug">
               {own ? (
-                <BasketDrawing
+                <Basket
                   plan={asLoaded(planFromFile({ ...document, loads: { ...document.loads, current: i + 1 } }))}
                   record={own.looks}
                   sample={1}

@@ -3,7 +3,7 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useRef } from 'react';
-import type { CookLooks } from '@/core/batch/record-statistics';
+import { looksOfColours } from '@/core/batch/record-statistics';
 import { deriveRun } from '@/core/run/run-state';
 import { REAL_TIME } from '@/core/run/shown-clock';
 import { medianOf } from '@/core/numeric/quantile';
@@ -53,13 +53,8 @@ function againstForecast(pulled: number | null, doneMin: number | null): string 
   return `${wholeMinutes(Math.abs(late))} min ${late > 0 ? 'late' : 'early'}`;
 }
 
-/** The drawer as a batch came out of it: each face that was kept stands for a piece. */
-function looksOf({ fingerprint }: Batch): CookLooks {
-  const pieces = fingerprint.length;
-  const browning = new Float32Array(4 * pieces);
-  fingerprint.forEach((value, i) => browning.fill(value, 2 * (pieces + i), 2 * (pieces + i) + 2));
-  return { interval: 3600, pieces, part: new Uint8Array(pieces), browning, waterLost: Float32Array.of(0, 0.5) };
-}
+/** Share of the water gone of a batch of which only the colours were kept. Source: assumed; shrinks what is drawn. */
+const WATER_GONE = 0.5;
 
 /** The list of the log: every batch by its drawer, with its pull on one scale beside what was forecast. */
 export function LogRows({ batches }: { batches: readonly Batch[] }) {
@@ -99,7 +94,7 @@ const SCALE_WIDTH = 78;
 function Row({ batch, scale }: { batch: Batch; scale: number }) {
   const units = useUnits();
   const plan = useMemo(() => planFromFile(batch.document), [batch.document]);
-  const looks = useMemo(() => looksOf(batch), [batch]);
+  const looks = useMemo(() => looksOfColours(batch.fingerprint, WATER_GONE), [batch]);
   const pulled = pulledAfter(batch);
   const { done_min } = batch.forecast;
   const row = useRef<HTMLLIElement>(null);

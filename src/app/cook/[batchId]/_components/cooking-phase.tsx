@@ -14,7 +14,7 @@ import type { Batch } from '@/schemas/batch';
 import { storedPull } from '@/app/_components/batch-forecast';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
-import { BasketDrawing } from '@/ui/drawings/basket-drawing';
+import { Basket } from '@/ui/basket/basket';
 import { ColourField } from '@/ui/field/colour-field';
 import { asLoaded } from '@/core/plan/cut-as-loaded';
 import { fieldParts } from '@/ui/field/field-parts';
@@ -170,7 +170,7 @@ export function CookingPhase({
         {live.forecast && (
           <>
             <div className="gap-x-6 max-sm:order-3 max-sm:mt-4 lg:grid lg:grid-cols-[270px_minmax(0,1fr)]">
-              <BasketDrawing
+              <Basket
                 plan={current}
                 record={live.forecast.record}
                 sample={sampleAt(live.forecast.record, elapsed)}

@@ -1,3 +1,4 @@
+import { looksOfColours } from '@/core/batch/record-statistics';
 import { withLoadDrawer, withLoadMass, withLoads } from '@/editing/edit-loads';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import { loadOrder } from '@/schemas/load-order';
@@ -16,13 +17,7 @@ const outcomeOf = (times: readonly (readonly [number, number])[]): LoadsOutcome 
     drawer: 0,
     from: from * 60,
     to: to * 60,
-    looks: {
-      interval: 1,
-      pieces: 0,
-      part: Uint8Array.of(),
-      browning: Float32Array.of(),
-      waterLost: Float32Array.of(0, 0),
-    },
+    looks: looksOfColours([], 0),
     right: 1,
     kept: 1,
     refreshed: 1,

@@ -11,7 +11,7 @@ import type { Batch } from '@/schemas/batch';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { OutcomeForm } from '@/app/_components/outcome-form';
 import { Button } from '@/ui/controls/button';
-import { BasketDrawing } from '@/ui/drawings/basket-drawing';
+import { Basket } from '@/ui/basket/basket';
 import { ColourField } from '@/ui/field/colour-field';
 import { fieldParts } from '@/ui/field/field-parts';
 import { LocalTime } from '@/ui/local-time';
@@ -65,7 +65,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
             openings={plan.events}
             pulledAt={pulledAt}
           />
-          <BasketDrawing
+          <Basket
             plan={plan}
             record={live.forecast.record}
             sample={sampleAt(live.forecast.record, pulledAt ?? live.forecast.pull.time)}

@@ -5,7 +5,7 @@ import { sampleAt } from '@/core/batch/record-statistics';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
-import { BasketDrawing } from '@/ui/drawings/basket-drawing';
+import { Basket } from '@/ui/basket/basket';
 import { ColourField } from '@/ui/field/colour-field';
 import { fieldParts } from '@/ui/field/field-parts';
 import { useUnits } from '@/ui/units-context';
@@ -47,7 +47,7 @@ export function PrepCard({ document }: { document: PlanFile }) {
       </ol>
       <div className="mt-3 grid items-center gap-4 sm:grid-cols-[minmax(0,1fr)_170px] print:grid-cols-[minmax(0,1fr)_170px]">
         <ColourField forecast={live.forecast} parts={parts} stages={plan.stages} openings={plan.events} height={80} />
-        <BasketDrawing
+        <Basket
           plan={plan}
           record={live.forecast.record}
           sample={sampleAt(live.forecast.record, live.forecast.pull.time)}

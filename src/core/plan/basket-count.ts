@@ -1,5 +1,5 @@
-import { type Plan, planParts } from '../plan/plan';
-import { batchYield } from './batch-yield';
+import { type Plan, planParts } from './plan';
+import { batchYield } from '../cut/batch-yield';
 
 /** Pieces of all foods of a plan, those that are added on the way included. */
 export function basketCount(plan: Plan): number {

@@ -1,0 +1,137 @@
+'use client';
+
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import type { CookLooks } from '../../core/batch/record-statistics';
+import type { Plan } from '../../core/plan/plan';
+import { BasketDrawing } from '../drawings/basket-drawing';
+import { useWidth } from '../field/use-width';
+import type { BasketPicture } from './basket-painter';
+import type { SeenPiece } from './basket-scene';
+import { pieceLooks } from './followed-pieces';
+import { shrinkage } from './shrinkage';
+import { useDrawerContent } from './use-drawer-content';
+
+/** Rest before more light is added to a picture that stands still, and between two lights, ms. */
+const STILL = 400;
+const BETWEEN = 40;
+
+/** Pixels of the largest picture, so that a large screen does not wait. */
+const MOST_PIXELS = 1100;
+
+/**
+ * The drawer as the eye sees it from above at one sample of a record. Drawn flat until the pieces have settled, and where there is
+ * no WebGL.
+ */
+export const Basket = memo(function Basket(props: {
+  plan: Plan;
+  record: CookLooks;
+  sample: number;
+  label: string;
+  /** whether the palest and the darkest piece that can be seen are ringed and named */
+  ringed?: boolean;
+  className?: string;
+}) {
+  const { plan, record, sample, label, ringed = false, className } = props;
+  const drawer = useDrawerContent(plan);
+  const picture = useMemo(
+    () =>
+      drawer && {
+        content: drawer.content,
+        looks: pieceLooks(record, sample, drawer.content.load.part),
+        shrunk: shrinkage(plan, record, sample),
+      },
+    [drawer, record, sample, plan],
+  );
+  if (!drawer || !picture) return <BasketDrawing {...props} />;
+  return (
+    <div role="img" aria-label={label} className={className}>
+      <Painted paint={drawer.painter} picture={picture} ringed={ringed} />
+    </div>
+  );
+});
+
+function Painted({
+  paint: painter,
+  picture,
+  ringed,
+}: {
+  paint: NonNullable<ReturnType<typeof useDrawerContent>>['painter'];
+  picture: BasketPicture;
+  ringed: boolean;
+}) {
+  const frame = useRef<HTMLDivElement>(null);
+  const width = useWidth(frame, 0);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [rings, setRings] = useState<readonly (SeenPiece | null)[]>([]);
+  useEffect(() => {
+    const target = canvas.current;
+    if (!target || width === 0) return;
+    const pixels = Math.min(MOST_PIXELS, Math.round(width * Math.min(2, window.devicePixelRatio)));
+    let timer: ReturnType<typeof setTimeout>;
+    let light = 1;
+    const soften = () => {
+      if (painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
+    };
+    const next = requestAnimationFrame(() => {
+      if (target.width !== pixels) target.width = target.height = pixels;
+      const found = painter.paint(target, picture);
+      if (ringed) setRings(found);
+      timer = setTimeout(soften, STILL);
+    });
+    return () => {
+      cancelAnimationFrame(next);
+      clearTimeout(timer);
+    };
+  }, [painter, picture, width, ringed]);
+  return (
+    <div ref={frame} className="relative aspect-square w-full" aria-hidden>
+      <canvas ref={canvas} className="absolute inset-0 size-full" />
+      {ringed && <Rings rings={rings} />}
+    </div>
+  );
+}
+
+/** Rings round the palest and the darkest piece, each with its name. */
+function Rings({ rings }: { rings: readonly (SeenPiece | null)[] }) {
+  return (
+    <svg viewBox="0 0 400 400" className="absolute inset-0 size-full">
+      {rings.map((ring, which) => {
+        if (!ring) return null;
+        const [x, y, long, wide] = [ring.x * 400, ring.y * 400, ring.long * 400 + 12, ring.wide * 400 + 12];
+        const below = y < 330;
+        const reach = Math.abs(Math.sin((ring.turn * Math.PI) / 180)) * (long / 2) + wide / 2;
+        const word = which === 0 ? 'palest' : 'darkest';
+        const [wordX, wordY] = [
+          Math.min(366, Math.max(34, x)),
+          Math.min(388, Math.max(14, y + (below ? 1 : -1) * (Math.min(reach, 60) + 14))),
+        ];
+        return (
+          <g key={word} fill="none" stroke="#f7f8f4">
+            <rect
+              transform={`translate(${x} ${y}) rotate(${ring.turn})`}
+              x={-long / 2}
+              y={-wide / 2}
+              width={long}
+              height={wide}
+              rx={Math.min(wide / 2, 12)}
+              strokeWidth={2.5}
+              strokeDasharray={which === 0 ? '6 4' : undefined}
+            />
+            <rect x={wordX - 30} y={wordY - 12} width={60} height={20} rx={4} fill="#1b1e22" stroke="none" />
+            <text
+              x={wordX}
+              y={wordY + 3}
+              textAnchor="middle"
+              fontSize={13}
+              fontWeight={640}
+              fill="#f7f8f4"
+              stroke="none"
+            >
+              {word}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

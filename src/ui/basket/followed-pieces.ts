@@ -1,0 +1,60 @@
+import type { CookLooks } from '../../core/batch/record-statistics';
+
+/** What a drawn piece looks like at a moment. */
+export interface PieceLook {
+  /** browning of the face that looks up, and of the one below */
+  readonly up: number;
+  readonly down: number;
+  /** still in the basket */
+  readonly inside: boolean;
+}
+
+/**
+ * What each drawn piece looks like at a sample: it follows a sampled piece of its own food that lies as deep in the heap, so that a
+ * shake mixes what is drawn as it mixed what was computed, and what is pulled is gone.
+ * @param parts which food each drawn piece is of, those on top first
+ */
+export function pieceLooks(record: CookLooks, sample: number, parts: ArrayLike<number>): PieceLook[] {
+  const { pieces } = record;
+  const at = sample * pieces;
+  const byPart = new Map<number, { sampled: number[]; drawn: number; seen: number }>();
+  const order = Array.from({ length: pieces }, (_, p) => p).sort(
+    (a, b) => record.place[at + a]! - record.place[at + b]!,
+  );
+  const ofPart = (part: number) => {
+    const known = byPart.get(part);
+    if (known) return known;
+    const sampled = order.filter((p) => record.part[p] === part);
+    /* where only colours were kept it is not known whose they are */
+    const made = { sampled: sampled.length > 0 ? sampled : order, drawn: 0, seen: 0 };
+    byPart.set(part, made);
+    return made;
+  };
+  for (let i = 0; i < parts.length; i++) ofPart(parts[i]!).drawn++;
+  return Array.from({ length: parts.length }, (_, i) => {
+    const own = ofPart(parts[i]!);
+    const p = own.sampled[Math.floor(((own.seen++ + 0.5) / own.drawn) * own.sampled.length)];
+    if (p === undefined) return { up: 0, down: 0, inside: false };
+    const [one, other] = [record.browning[2 * (at + p)]!, record.browning[2 * (at + p) + 1]!];
+    const upward = record.faceUp[at + p]! / 2;
+    return {
+      up: upward * one + (1 - upward) * other,
+      down: upward * other + (1 - upward) * one,
+      inside: record.inBasket[at + p] === 1,
+    };
+  });
+}
+
+/** Share of the heap from the top whose pieces can be seen. Source: chosen by looking; a piece below half is covered. */
+const SEEN = 0.45;
+
+/** The palest and the darkest of the pieces that can be seen; −1 where there is none. */
+export function extremesSeen(looks: readonly PieceLook[]): readonly [palest: number, darkest: number] {
+  let [palest, darkest] = [-1, -1];
+  looks.forEach(({ up, inside }, i) => {
+    if (!inside || i > SEEN * looks.length) return;
+    if (palest < 0 || up < looks[palest]!.up) palest = i;
+    if (darkest < 0 || up >= looks[darkest]!.up) darkest = i;
+  });
+  return [palest, darkest];
+}

@@ -1,0 +1,95 @@
+import { DataTexture, DoubleSide, LinearFilter, MeshStandardMaterial, RGBAFormat, SRGBColorSpace } from 'three';
+import type { ColourRamp } from '../../core/food/colour-ramp';
+import { BROWNEST, LEVELS, paletteOf } from '../colour/food-colours';
+
+/** How the skin of a piece looks besides its colour. */
+export interface Skin {
+  readonly ramp: ColourRamp;
+  /** crumbs or batter: rough, with darker grains */
+  readonly coated: boolean;
+  /** cm, half the thickness from the lower to the upper face */
+  readonly half: number;
+}
+
+/** The colours of a ramp along its browning. */
+function rampTexture(ramp: ColourRamp): DataTexture {
+  const { bytes } = paletteOf(ramp);
+  const pixels = new Uint8Array(4 * LEVELS);
+  for (let level = 0; level < LEVELS; level++)
+    pixels.set([...bytes.subarray(3 * level, 3 * level + 3), 255], 4 * level);
+  const texture = new DataTexture(pixels, LEVELS, 1, RGBAFormat);
+  texture.colorSpace = SRGBColorSpace;
+  texture.minFilter = LinearFilter;
+  texture.magFilter = LinearFilter;
+  texture.needsUpdate = true;
+  return texture;
+}
+
+const NOISE = `
+float hash(vec3 p) { p = fract(p * 0.3183099 + vec3(0.1, 0.2, 0.3)); p *= 17.0; return fract(p.x * p.y * p.z * (p.x + p.y + p.z)); }
+float noise(vec3 x) {
+  vec3 i = floor(x), f = fract(x);
+  f = f * f * (3.0 - 2.0 * f);
+  return mix(
+    mix(mix(hash(i), hash(i + vec3(1, 0, 0)), f.x), mix(hash(i + vec3(0, 1, 0)), hash(i + vec3(1, 1, 0)), f.x), f.y),
+    mix(mix(hash(i + vec3(0, 0, 1)), hash(i + vec3(1, 0, 1)), f.x), mix(hash(i + vec3(0, 1, 1)), hash(i + vec3(1, 1, 1)), f.x), f.y),
+    f.z);
+}
+float grain(vec3 p) { return 0.55 * noise(p) + 0.3 * noise(p * 2.1 + 3.0) + 0.15 * noise(p * 4.3 + 7.0); }
+`;
+
+/**
+ * The look of food: the colour is that of the ramp at the browning of this spot, which is that of the face that looks up or down,
+ * uneven by noise and more at edges and ends. The shape moves on from raw to curled as it browns.
+ */
+export function foodMaterial({ ramp, coated, half }: Skin): MeshStandardMaterial {
+  const material = new MeshStandardMaterial({ roughness: coated ? 0.78 : 0.58, side: DoubleSide });
+  material.onBeforeCompile = (shader) => {
+    shader.uniforms.uRamp = { value: rampTexture(ramp) };
+    shader.uniforms.uHalf = { value: half };
+    shader.vertexShader = `
+      attribute vec2 aMark; attribute vec3 aCurl; attribute vec3 aBrown;
+      uniform float uHalf;
+      varying vec4 vBrown; varying vec3 vOwn;
+      ${shader.vertexShader.replace(
+        '#include <begin_vertex>',
+        `#include <begin_vertex>
+        float mean = 0.5 * (aBrown.x + aBrown.y);
+        transformed += aCurl * min(1.3, 0.15 + mean);
+        float rise = (mat3(instanceMatrix) * position).y;
+        vBrown = vec4(mix(aBrown.y, aBrown.x, smoothstep(-1.0, 1.0, rise / uHalf)), aMark, mean);
+        vOwn = position + aBrown.z * vec3(31.0, 17.0, 23.0);`,
+      )}`;
+    shader.fragmentShader = `
+      uniform sampler2D uRamp;
+      varying vec4 vBrown; varying vec3 vOwn;
+      ${NOISE}
+      ${shader.fragmentShader
+        .replace(
+          '#include <color_fragment>',
+          `#include <color_fragment>
+          float low = noise(vOwn * 0.55) - 0.5, mid = grain(vOwn * 1.6) - 0.5, high = grain(vOwn * 5.0) - 0.5;
+          float spots = smoothstep(0.58, 0.76, grain(vOwn * 3.4 + 9.0));
+          float own = vBrown.x;
+          float brown = own * (1.0 + 0.45 * low + 0.7 * mid + 0.5 * high)
+            + own * (0.8 * vBrown.y + 0.4 * vBrown.z) * (1.0 + 1.2 * mid)
+            + own * 0.5 * spots * smoothstep(0.2, 0.8, own)
+            + ${coated ? '(0.1 + 0.6 * own) * smoothstep(0.5, 0.75, grain(vOwn * 9.0))' : '0.0'};
+          vec3 food = texture2D(uRamp, vec2((clamp(brown, 0.0, ${BROWNEST.toFixed(1)}) / ${BROWNEST.toFixed(1)}) * ${((LEVELS - 1) / LEVELS).toFixed(5)} + ${(0.5 / LEVELS).toFixed(5)}, 0.5)).rgb;
+          diffuseColor.rgb = food * (1.0 + 0.1 * high);`,
+        )
+        .replace(
+          '#include <normal_fragment_maps>',
+          `#include <normal_fragment_maps>
+          {
+            float bump = ${coated ? '0.07 * grain(vOwn * 7.0) + 0.05 * noise(vOwn * 17.0)' : '0.03 * grain(vOwn * 3.2) + 0.016 * noise(vOwn * 11.0) + 0.025 * smoothstep(0.2, 1.0, vBrown.w) * smoothstep(0.55, 0.7, grain(vOwn * 2.6 + 9.0))'};
+            vec3 across = dFdx(-vViewPosition), down = dFdy(-vViewPosition);
+            vec3 one = cross(down, normal), other = cross(normal, across);
+            float det = dot(across, one);
+            normal = normalize(abs(det) * normal - sign(det) * (dFdx(bump) * one + dFdy(bump) * other));
+          }`,
+        )}`;
+  };
+  material.customProgramCacheKey = () => `food-${coated}`;
+  return material;
+}
