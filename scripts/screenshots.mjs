@@ -151,7 +151,7 @@ try {
   await settle();
   await take('cook-prep');
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await page.getByText('Should look like this now:').waitFor();
+  await page.getByText('It should look like this now').waitFor();
   await page.clock.fastForward('08:05');
   await page.keyboard.press('s');
   await page.clock.fastForward('05:02');

@@ -28,7 +28,7 @@ test('a batch from the bench to the log, through a reload and a long sleep', asy
   await expectAccessible(page);
 
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await expect(page.getByText('Shake', { exact: true })).toBeVisible();
   await expectAccessible(page);
   await page.clock.fastForward('06:58');
@@ -80,7 +80,7 @@ test('the whole run by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'The basket is in: start' })).toBeVisible();
   await tabTo(/^The basket is in/);
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await page.keyboard.press('s');
   await page.keyboard.press('m');
   await page.keyboard.press('d');
@@ -95,10 +95,10 @@ test('the whole run by keyboard alone', async ({ page }) => {
 test('a mis-tap is taken back', async ({ page }) => {
   await beginOwnBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await page.keyboard.press('d');
   await page.getByRole('button', { name: 'Take back: pulled' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   /* what was told in the last moment is sent while the next page is already asked for */
   await expect(async () => {
     await page.goto('/cook');
@@ -113,7 +113,7 @@ test('runs are listed with their countdowns and can be put away; a fryer that is
   const bench = page.url();
   await beginBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   const run = page.url();
   /* every other page says what is next, and the bench asks before it begins another */
   await page.goto(bench);
@@ -144,7 +144,7 @@ test('on a phone the run stays within the screen, the due answer in view', async
   await beginOwnBatch(page);
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await expectNoSidewaysScroll(page);
   await expect(page.getByRole('button', { name: /Shaken/ })).toBeInViewport();
 });
@@ -170,7 +170,7 @@ test('from the first choice to the log by touch alone, on a phone', async ({ bro
   await fullForecast(page);
   await tap('Cook this');
   await tap('The basket is in: start');
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await tap(/^Shaken/);
   await tap(/^Paler/);
   await tap('golden');
@@ -194,10 +194,10 @@ test('from the first choice to the log by touch alone, on a phone', async ({ bro
 test('two tabs without a network agree, one crashes, and nothing is lost', async ({ page, context }) => {
   await beginOwnBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   const second = await context.newPage();
   await second.goto(page.url());
-  await expect(second.getByText('Should look like this now:')).toBeVisible();
+  await expect(second.getByText('It should look like this now')).toBeVisible();
   await context.setOffline(true);
   await page.keyboard.press('s');
   await expect(page.getByText(/1 kept on this device/)).toBeVisible();

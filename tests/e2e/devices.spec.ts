@@ -6,7 +6,7 @@ async function beginRun(page: Page): Promise<string> {
   await enterOwnKitchen(page);
   await beginBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   return page.url();
 }
 
@@ -64,7 +64,7 @@ test('two app processes stay in step through the database', async ({ page, conte
       .toBe(200);
     const there = await context.newPage();
     await there.goto(url.replace(/:\d+/, `:${port}`));
-    await expect(there.getByText('Should look like this now:')).toBeVisible();
+    await expect(there.getByText('It should look like this now')).toBeVisible();
     await page.keyboard.press('s');
     await expect(there.getByRole('button', { name: 'Take back the last tap' })).toBeVisible();
     await there.keyboard.press('d');

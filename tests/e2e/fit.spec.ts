@@ -67,7 +67,7 @@ for (const [device, viewport] of [
     await expect(page.getByRole('region', { name: 'Preparation' })).toBeVisible();
     await look('preparation');
     await page.getByRole('button', { name: 'The basket is in: start' }).tap();
-    await expect(page.getByText('Should look like this now:')).toBeVisible();
+    await expect(page.getByText('It should look like this now')).toBeVisible();
     await look('run');
     /* the question, the drawer and the main answer are in the first screen */
     await expect(page.getByRole('button', { name: /Shaken/ })).toBeInViewport({ ratio: 1 });

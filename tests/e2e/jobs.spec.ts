@@ -262,7 +262,7 @@ async function cookInRehearsal(page: Page): Promise<void> {
   await page.getByRole('button', { name: '120×' }).click();
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   const run = page.getByRole('region', { name: 'The run' });
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await expect(async () => {
     const [verb = '', timer] = await Promise.all([
       run.locator('p[aria-live="assertive"]').innerText(),

@@ -49,7 +49,7 @@ test('without a network a cook under way survives a reload and a cold start, and
   await enterOwnKitchen(page, address);
   await beginBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await untilKept(page);
   const { pathname } = new URL(page.url());
   const arrived = page.waitForResponse(/\/events$/);
@@ -60,7 +60,7 @@ test('without a network a cook under way survives a reload and a cold start, and
   await pullThePlug();
   await page.reload();
   await expect(page.getByText(/in the fryer\./)).toBeVisible();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await page.keyboard.press('o');
   await expect(page.getByText(/1 kept on this device/)).toBeVisible();
 

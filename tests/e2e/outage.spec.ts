@@ -7,7 +7,7 @@ async function startCooking(page: Page): Promise<void> {
   await enterOwnKitchen(page);
   await beginBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await expect(page.getByText(/kept on this device/)).toHaveCount(0);
 }
 
@@ -51,7 +51,7 @@ test('events kept during an outage survive a reload of the page', async ({ page 
   } finally {
     await cluster.ensureRunning();
   }
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   await expect(page.getByText(/kept on this device/)).toHaveCount(0);
   await page.goto(page.url().replace('/cook/', '/log/'));
   await expect(page.getByText('Tossed')).toHaveCount(1);

@@ -127,7 +127,7 @@ test('a device that follows a run sees this run and nothing else of the kitchen'
   await expect(phone.getByText('A run in My kitchen')).toBeVisible();
   await expect(phone.getByRole('navigation', { name: 'Rooms' }).getByRole('link')).toHaveCount(0);
   await phone.keyboard.press('b');
-  await expect(page.getByText('Should look like this now:')).toBeVisible();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
   /* nor does the token of the run open the kitchen from another cookie */
   const lent = (await other.cookies()).find(({ name }) => name === 'drubek_run')!;
   const thief = await browser.newContext({ baseURL: ORIGIN });

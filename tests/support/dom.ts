@@ -1,4 +1,4 @@
-/** What jsdom lacks and the interface needs: an observer of sizes, one for which all is in view, and a canvas that is left blank. */
+/** What jsdom lacks and the interface needs: an observer of sizes, one for which all is in view, a screen that is wide, and a canvas that is left blank. */
 export function furnishDom(): void {
   globalThis.ResizeObserver = class {
     observe() {}
@@ -13,5 +13,7 @@ export function furnishDom(): void {
     unobserve() {}
     disconnect() {}
   } as never;
+  window.matchMedia = () =>
+    ({ matches: false, addEventListener: () => undefined, removeEventListener: () => undefined }) as never;
   HTMLCanvasElement.prototype.getContext = () => null;
 }

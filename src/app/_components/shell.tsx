@@ -41,7 +41,7 @@ export function Shell({
         >
           Skip to the content
         </a>
-        <header className="no-print mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-5 px-3 pt-1 sm:px-5">
+        <header className="no-print mx-auto flex max-w-[1360px] flex-wrap items-center gap-x-2 px-3 pt-1 sm:gap-x-5 sm:px-5">
           <span className="font-display text-[22px] font-bold tracking-tight max-sm:sr-only">Drubek</span>
           <nav aria-label="Rooms" className="flex">
             {(lent ? [] : ROOMS).map((room) => (
@@ -50,7 +50,7 @@ export function Shell({
                 href={room.href}
                 aria-current={room.href === here ? 'page' : undefined}
                 className={clsx(
-                  'flex min-h-11 min-w-11 items-center justify-center border-b-[3px] px-1.5 text-[15px] font-semibold sm:px-3 sm:text-[16px]',
+                  'flex min-h-11 min-w-11 items-center justify-center border-b-[3px] px-1 text-[15px] font-semibold sm:px-3 sm:text-[16px]',
                   room.href === here ? 'border-current' : 'border-transparent hover:border-enamel-deep',
                   dark ? 'text-rim-light' : 'text-rim',
                 )}

@@ -68,7 +68,7 @@ export interface BasketScene {
 export function createBasketScene(side: number, kinds: readonly KindOfPiece[], load: SettledLoad): BasketScene {
   const scene = new Scene();
   const drawer = drawerModel(side);
-  scene.add(drawer, new HemisphereLight('#fff3e2', '#8a6a3c', 0.9));
+  scene.add(drawer, new HemisphereLight('#fff3e2', '#8a6a3c', 1.25));
   const key = new DirectionalLight('#ffeccb', 3.6);
   key.castShadow = true;
   key.shadow.mapSize.set(1024, 1024);

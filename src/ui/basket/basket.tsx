@@ -15,6 +15,9 @@ import { useDrawerContent } from './use-drawer-content';
 const STILL = 400;
 const BETWEEN = 40;
 
+/** Width of a picture that is given more light, CSS pixels; smaller ones show no difference. */
+const WORTH_SOFTENING = 150;
+
 /** Pixels of the largest picture, so that a large screen does not wait. */
 const MOST_PIXELS = 1100;
 
@@ -76,7 +79,7 @@ function Painted({
       if (target.width !== pixels) target.width = target.height = pixels;
       const found = painter.paint(target, picture);
       if (ringed) setRings(found);
-      timer = setTimeout(soften, STILL);
+      if (width >= WORTH_SOFTENING) timer = setTimeout(soften, STILL);
     });
     return () => {
       cancelAnimationFrame(next);

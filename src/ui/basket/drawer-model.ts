@@ -47,7 +47,7 @@ export function drawerModel(side: number): Group {
   floor.rotation.x = -Math.PI / 2;
   floor.receiveShadow = true;
   drawer.add(floor);
-  const iron = new MeshStandardMaterial({ color: '#3a4047', metalness: 0.35, roughness: 0.6 });
+  const iron = new MeshStandardMaterial({ color: '#363d48', metalness: 0.35, roughness: 0.6 });
   const outer = side + 2 * WALL.thick;
   for (const [x, z, wide, deep] of [
     [-1, 0, WALL.thick, outer],

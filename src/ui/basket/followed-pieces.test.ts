@@ -31,8 +31,9 @@ test('where nothing is known of a food it follows what there is', () => {
 
 test('palest and darkest are looked for among what can be seen and is still inside', () => {
   const piece = (up: number, inside = true) => ({ up, down: 0, inside });
-  const heap = [piece(1), piece(0.1, false), piece(2), piece(0.5), piece(9), piece(9), piece(9), piece(0), piece(9)];
-  expect(extremesSeen(heap)).toEqual([3, 4]);
+  const deep = Array.from({ length: 12 }, (_, i) => piece(i));
+  expect(extremesSeen([piece(1), piece(0.1, false), piece(2), piece(0.5), ...deep])).toEqual([3, 2]);
+  expect(extremesSeen([piece(1), piece(1.05), piece(1.02), piece(1), ...deep])).toEqual([-1, -1]);
   expect(extremesSeen([])).toEqual([-1, -1]);
 });
 

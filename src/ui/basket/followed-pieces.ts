@@ -45,16 +45,20 @@ export function pieceLooks(record: CookLooks, sample: number, parts: ArrayLike<n
   });
 }
 
-/** Share of the heap from the top whose pieces can be seen. Source: chosen by looking; a piece below half is covered. */
-const SEEN = 0.45;
+/** Share of the heap from the top whose pieces are seen whole. Source: chosen by looking. */
+const SEEN = 0.22;
 
-/** The palest and the darkest of the pieces that can be seen; −1 where there is none. */
+/** Difference of browning below which no piece is paler than another to the eye. Source: assumed, a quarter of the step from pale to golden. */
+const ALIKE = 0.12;
+
+/** The palest and the darkest of the pieces that are seen whole; −1 where there is none, and where all look alike. */
 export function extremesSeen(looks: readonly PieceLook[]): readonly [palest: number, darkest: number] {
   let [palest, darkest] = [-1, -1];
   looks.forEach(({ up, inside }, i) => {
-    if (!inside || i > SEEN * looks.length) return;
+    if (!inside || i > Math.max(1, SEEN * looks.length)) return;
     if (palest < 0 || up < looks[palest]!.up) palest = i;
     if (darkest < 0 || up >= looks[darkest]!.up) darkest = i;
   });
+  if (palest < 0 || looks[darkest]!.up - looks[palest]!.up < ALIKE) return [-1, -1];
   return [palest, darkest];
 }

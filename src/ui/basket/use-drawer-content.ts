@@ -4,6 +4,9 @@ import type { DrawerLoad, SettledLoad } from '../../workers/basket/protocol';
 import type { BasketPainter, DrawerContent } from './basket-painter';
 import { cutToSize, drawerLoad, kindsOfPieces, liesLike } from './drawer-load';
 
+/** Contents kept ready. */
+const KEPT = 8;
+
 /** Rest of a lever before pieces are let fall anew, ms. */
 const REST = 250;
 
@@ -15,6 +18,17 @@ function loadPainter(): Promise<BasketPainter | null> {
     ? import('./basket-painter').then(({ createBasketPainter }) => createBasketPainter())
     : Promise.resolve(null);
   return painting;
+}
+
+const contents = new Map<string, DrawerContent>();
+
+/** The content of this key, the same for all pictures of it, so that they share what is painted. */
+function contentOf(key: string, make: () => DrawerContent): DrawerContent {
+  const content = contents.get(key) ?? make();
+  contents.delete(key);
+  contents.set(key, content);
+  if (contents.size > KEPT) contents.delete(contents.keys().next().value!);
+  return content;
 }
 
 /** The settled load of a plan and who paints it; null until both are there, and where they cannot be. */
@@ -44,8 +58,11 @@ export function useDrawerContent(plan: Plan): { painter: BasketPainter; content:
     const [load, before] = [JSON.parse(wanted) as DrawerLoad, JSON.parse(settled.of) as DrawerLoad];
     /* a drawer or a shape that is new waits for its own poses */
     if (!liesLike(load, before)) return null;
-    const poses = settled.of === wanted ? settled.load : cutToSize(settled.load, load);
-    const kinds = JSON.parse(looks) as DrawerContent['kinds'];
-    return { painter: settled.painter, content: { side: load.side / 10, kinds, load: poses } };
+    const content = contentOf(wanted + looks + settled.of, () => ({
+      side: load.side / 10,
+      kinds: JSON.parse(looks) as DrawerContent['kinds'],
+      load: settled.of === wanted ? settled.load : cutToSize(settled.load, load),
+    }));
+    return { painter: settled.painter, content };
   }, [settled, wanted, looks]);
 }

@@ -42,6 +42,7 @@ export function ColourField({
   pulledAt = null,
   onRead,
   withShare = true,
+  withCaption = true,
   count = null,
 }: {
   forecast: Forecast;
@@ -60,6 +61,8 @@ export function ColourField({
   onRead?: (sample: number) => void;
   /** with the share of pieces right below it */
   withShare?: boolean;
+  /** with what the minute read is like, and the colours' names */
+  withCaption?: boolean;
   /** pieces in the basket, to speak of them by number */
   count?: number | null;
 }) {
@@ -176,10 +179,12 @@ export function ColourField({
           />
         )}
       </div>
-      <figcaption className="mt-0.5 flex flex-wrap items-center justify-between gap-x-4 gap-y-1 px-7 text-[13px]">
-        <span>{resting ? atPullWords(forecast, units) : minuteWords(forecast, shown, units)}</span>
-        <FieldLegend ramp={parts[0]!.ramp} />
-      </figcaption>
+      {withCaption && (
+        <figcaption className="mt-0.5 flex flex-wrap items-center justify-between gap-x-4 gap-y-1 px-7 text-[13px]">
+          <span>{resting ? atPullWords(forecast, units) : minuteWords(forecast, shown, units)}</span>
+          <FieldLegend ramp={parts[0]!.ramp} />
+        </figcaption>
+      )}
     </figure>
   );
 }

@@ -1,9 +1,11 @@
 'use client';
 
+import clsx from 'clsx';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { NextAction } from '@/core/run/next-action';
 import type { BatchEventKind, RecordEvent } from '@/core/run/batch-event';
 import { Button } from '@/ui/controls/button';
+import { Key } from './look-answers';
 
 const BUTTONS: readonly { readonly kind: BatchEventKind; readonly word: string; readonly key: string }[] = [
   { kind: 'shaken', word: 'Shaken', key: 's' },
@@ -95,20 +97,31 @@ export function CookButtons({ verb, record }: { verb: NextAction['verb']; record
       </div>
     );
   }
+  const dueKind = ANSWER_TO[verb];
   return (
-    <div className="mt-3 grid grid-cols-2 gap-2.5 sm:grid-cols-4 lg:grid-cols-7">
-      {buttons.map((button) => (
-        <Button
-          key={button.kind}
-          look={ANSWER_TO[verb] === button.kind ? 'light' : 'iron'}
-          className="min-h-16 px-2 text-[18px]"
-          aria-keyshortcuts={button.key}
-          onClick={() => press(button.kind)}
-        >
-          {button.word}{' '}
-          <kbd className="ml-1 text-[14px] font-normal uppercase opacity-80 pointer-coarse:hidden">{button.key}</kbd>
-        </Button>
-      ))}
+    <div className="mt-3 flex flex-wrap gap-2.5">
+      {buttons.map((button) => {
+        const isDue = button.kind === dueKind;
+        const isDone = button.kind === 'done';
+        return (
+          <Button
+            key={button.kind}
+            look={isDue ? 'light' : 'iron'}
+            className={clsx(
+              'min-h-16 px-3',
+              isDue || isDone
+                ? 'basis-[45%] text-[19px] max-sm:-order-1 sm:basis-auto'
+                : 'grow basis-[17%] px-1 text-[15px] max-sm:min-h-12 sm:basis-auto sm:px-3 sm:text-[17px]',
+              isDone && 'grow border-2 sm:ml-auto sm:max-w-[240px] sm:text-[20px]',
+              isDue && 'grow',
+            )}
+            aria-keyshortcuts={button.key}
+            onClick={() => press(button.kind)}
+          >
+            {button.word} <Key>{button.key}</Key>
+          </Button>
+        );
+      })}
     </div>
   );
 }

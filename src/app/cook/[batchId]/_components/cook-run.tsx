@@ -91,15 +91,15 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
   const [passedOver] = run.passedOver.slice(-1);
   return (
     <div>
-      <div className="flex flex-wrap items-center justify-between gap-x-4">
-        <h1 className="text-[20px]">
+      <div className="flex items-center justify-between gap-x-4">
+        <h1 className="min-w-0 truncate text-[18px] sm:text-[20px]">
           {batch.document.name}{' '}
           <span className="font-text text-[15px] font-normal text-ash">
             {loads.count > 1 ? `load ${loads.current ?? 1} of ${loads.count}${drawerWord(batch.document)}, ` : ''}in{' '}
             {batch.fryerName}
           </span>
         </h1>
-        <div className="flex flex-wrap items-center gap-3">
+        <div className="flex max-w-[60%] shrink-0 flex-wrap items-center justify-end gap-x-3">
           {unsent.count > 0 && (
             <span role="status" className="text-[15px]">
               {unsent.lasts
@@ -135,7 +135,11 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
             </span>
           )}
           {run.last && (
-            <Button look="quiet" className="!text-rim-light" onClick={() => record('undone', { event: run.last!.id })}>
+            <Button
+              look="quiet"
+              className="!px-0 !text-rim-light"
+              onClick={() => record('undone', { event: run.last!.id })}
+            >
               {undoWords(run.last.kind)}
             </Button>
           )}

@@ -25,20 +25,23 @@ import { noteRun } from '@/ui/run-board';
 import { useUnits } from '@/ui/units-context';
 import { useCorrection } from '@/ui/use-correction';
 import { useForecast } from '@/ui/use-forecast';
+import { useNarrow } from '@/ui/use-narrow';
 import { clockText, temperatureText } from '@/ui/words/format';
 import { ACTION_CAUTIONS, LINER_CAUTION, STEP_CAUTIONS } from '@/ui/words/cautions';
 import { windowText } from '@/ui/words/forecast-text';
 import { openingText } from '@/ui/words/opening-text';
 import type { Devices } from '@/ui/devices/use-devices';
 import { Answers } from './answers';
+import { biteWords } from './bite-words';
 import { CookButtons } from './cook-buttons';
+import { DueAction } from './due-action';
 import { effectivePlan, planAsOf, PLANNING_STEP } from './effective-plan';
 import { Judging, judgedAs } from './judging';
 import { Learnt } from './learnt';
 import { LoadsClock } from './loads-clock';
+import { LookAnswers } from './look-answers';
 import { NextBatch } from './next-batch';
 import { nextIsBeside } from './next-load';
-import { LooksNow } from './looks-now';
 import { SafeHeart } from './safe-heart';
 import { useAlerts } from './use-alerts';
 import { outerRamp } from '@/core/plan/outer-ramp';
@@ -68,6 +71,7 @@ export function CookingPhase({
   record: RecordEvent;
 }) {
   const units = useUnits();
+  const narrow = useNarrow();
   const elapsed = Math.max(0, (now - run.loadedAt!) / 1000);
   const planningTime = Math.floor(elapsed / PLANNING_STEP) * PLANNING_STEP;
   const document = useMemo(() => effectivePlan(batch.document, run, planningTime), [batch.document, run, planningTime]);
@@ -123,88 +127,102 @@ export function CookingPhase({
     };
   }, [action.verb, left]);
 
+  const sample = live.forecast ? sampleAt(live.forecast.record, elapsed) : 0;
   return (
-    <section aria-label="The run" className="mt-2">
-      <p className="-mt-2 flex justify-end gap-2">
-        <Button look="quiet" className="!px-0 !text-rim-light" aria-pressed={alerts.on} onClick={alerts.toggle}>
-          {alerts.on ? 'Sound is on' : 'Turn sound on'}
-        </Button>
-        {alerts.on && (
-          <Button look="quiet" className="!text-rim-light" aria-pressed={alerts.spoken} onClick={alerts.toggleSpeech}>
-            {alerts.spoken ? 'Speech is on' : 'Speak it too'}
-          </Button>
-        )}
-      </p>
-      <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
-        <p className="font-display text-[clamp(44px,9vw,104px)] leading-[0.95] font-bold" aria-live="assertive">
-          {VERBS[action.verb]}
-          <span className="sr-only">{left > 0 ? '' : ' now'}</span>
-        </p>
-        <p role="timer" className="font-display text-[clamp(44px,9vw,104px)] leading-[0.95] font-bold">
-          {left > 0 ? (
+    <section
+      aria-label="The run"
+      className="grid gap-x-6 gap-y-2 lg:grid-cols-[minmax(0,440px)_minmax(0,1fr)] lg:grid-rows-[auto_1fr_auto]"
+    >
+      <div className="lg:col-start-2 lg:row-start-1">
+        <DueAction
+          verb={VERBS[action.verb]}
+          left={left}
+          dial={dial}
+          detail={detail}
+          caution={
             <>
-              <span className="mr-3 text-[0.4em] font-semibold text-ash">in</span>
-              {clockText(left)}
+              {ACTION_CAUTIONS[action.verb]} {plan.fryer.liner && LINER_CAUTION}
             </>
-          ) : (
-            <>
-              now <span className="text-[0.4em] font-semibold text-ash">{clockText(-left)} ago</span>
-            </>
-          )}
-        </p>
-        <p className="font-display text-[clamp(30px,5vw,60px)] leading-none font-semibold">{dial}</p>
+          }
+          pull={
+            pullAt !== null && action.verb !== 'pull' && pullAfter! > elapsed
+              ? { left: pullAfter! - elapsed, at: pullAt }
+              : null
+          }
+        >
+          <div className="flex flex-wrap items-center gap-x-3">
+            <p className="grow text-[17px]">{clockText(elapsed)} in the fryer.</p>
+            <Sound alerts={alerts} />
+          </div>
+        </DueAction>
       </div>
-      {detail && <p className="mt-1 font-display text-[clamp(22px,3vw,34px)] leading-tight font-semibold">{detail}</p>}
-      <p className="mt-2 text-[19px]">
-        {clockText(elapsed)} in the fryer. {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
-      </p>
-      <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />
-      <Learnt
-        correction={correction}
-        pull={pullAfter}
-        dial={dialTemperature(current.stages, elapsed)}
-        record={record}
-      />
-      <div className="flex flex-col">
-        {!live.forecast && <CookButtons verb={action.verb} record={record} />}
+      {live.forecast && (
+        <div className="lg:col-start-1 lg:row-span-2 lg:row-start-1">
+          <div className="max-lg:-mx-3 max-lg:flex max-lg:h-[190px] max-lg:items-center max-lg:overflow-hidden sm:max-lg:h-[320px]">
+            <Basket
+              plan={current}
+              record={live.forecast.record}
+              sample={sample}
+              label="The drawer as it should look now, with the palest and the darkest piece that can be seen"
+              ringed
+              className="w-full shrink-0"
+            />
+          </div>
+          <p className="mt-1 flex flex-wrap justify-between gap-x-4 text-[14px] sm:text-[16px]">
+            <strong>It should look like this now</strong>
+            <span className="text-ash">{biteWords(typical!.crispness, plan.target.crispness)}</span>
+          </p>
+        </div>
+      )}
+      <div className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-2 lg:self-end">
+        {live.forecast && (
+          <ColourField
+            forecast={live.forecast}
+            parts={parts}
+            stages={current.stages}
+            openings={current.events}
+            playhead={elapsed}
+            height={narrow ? 28 : 96}
+            withShare={false}
+            withCaption={!narrow}
+          />
+        )}
+        <p className="mt-1 text-[17px] max-sm:hidden">
+          {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
+        </p>
+        <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />
+        <Learnt
+          correction={correction}
+          pull={pullAfter}
+          dial={dialTemperature(current.stages, elapsed)}
+          record={record}
+        />
+      </div>
+      {live.forecast && (
+        <div className="lg:col-start-1 lg:row-start-3">
+          <LookAnswers
+            plan={current}
+            cook={live.forecast.record}
+            sample={sample}
+            shown={typical!.browning}
+            record={record}
+          />
+        </div>
+      )}
+      <div className="lg:col-span-2">
+        {safe !== null && live.forecast && (
+          <SafeHeart
+            safe={safe}
+            probed={run.probed}
+            probe={usesDevices ? (devices.states?.probe ?? null) : null}
+            record={record}
+          />
+        )}
+        <CookButtons verb={action.verb} record={record} />
         {live.forecast && (
           <>
-            <div className="gap-x-6 max-sm:order-3 max-sm:mt-4 lg:grid lg:grid-cols-[270px_minmax(0,1fr)]">
-              <Basket
-                plan={current}
-                record={live.forecast.record}
-                sample={sampleAt(live.forecast.record, elapsed)}
-                label="The basket as it should look now, with its palest and its darkest piece"
-                ringed
-                className="mx-auto w-full max-w-[270px]"
-              />
-              <div className="min-w-0">
-                <ColourField
-                  forecast={live.forecast}
-                  parts={parts}
-                  stages={current.stages}
-                  openings={current.events}
-                  playhead={elapsed}
-                  height={96}
-                />
-                <LooksNow forecast={live.forecast} plan={plan} elapsed={elapsed} />
-              </div>
-            </div>
-            {safe !== null && (
-              <SafeHeart
-                safe={safe}
-                probed={run.probed}
-                probe={usesDevices ? (devices.states?.probe ?? null) : null}
-                record={record}
-              />
-            )}
-            <CookButtons verb={action.verb} record={record} />
-            <p className="mt-2 text-[16px]">
-              {ACTION_CAUTIONS[action.verb]} {plan.fryer.liner && LINER_CAUTION}
-            </p>
             <Answers
               ramp={outerRamp(plan)}
-              shown={typical!.browning}
               said={typical!.crispness}
               heaviestG={Math.max(...live.forecast.record.weight) * 1000}
               record={record}
@@ -212,13 +230,29 @@ export function CookingPhase({
             <Judging plan={plan} now={judgedAs(typical!.crispness, typical!.browning, plan)} />
           </>
         )}
+        {pullAt !== null && nextIsBeside(batch.document) && (
+          <StudyProvider>
+            <NextBatch batch={batch} times={{ loadedAt: run.loadedAt!, doneAt: null, dueAt: pullAt }} />
+          </StudyProvider>
+        )}
+        <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.cook}</p>
       </div>
-      {pullAt !== null && nextIsBeside(batch.document) && (
-        <StudyProvider>
-          <NextBatch batch={batch} times={{ loadedAt: run.loadedAt!, doneAt: null, dueAt: pullAt }} />
-        </StudyProvider>
-      )}
-      <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.cook}</p>
     </section>
+  );
+}
+
+/** Whether what is due is also heard and spoken. */
+function Sound({ alerts }: { alerts: ReturnType<typeof useAlerts> }) {
+  return (
+    <>
+      <Button look="quiet" className="!px-0 !text-current" aria-pressed={alerts.on} onClick={alerts.toggle}>
+        {alerts.on ? 'Sound is on' : 'Turn sound on'}
+      </Button>
+      {alerts.on && (
+        <Button look="quiet" className="!text-current" aria-pressed={alerts.spoken} onClick={alerts.toggleSpeech}>
+          {alerts.spoken ? 'Speech is on' : 'Speak it too'}
+        </Button>
+      )}
+    </>
   );
 }

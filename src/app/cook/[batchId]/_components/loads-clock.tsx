@@ -1,17 +1,14 @@
 'use client';
 
-import { format } from 'date-fns';
 import { CHANGE_OVER } from '@/core/forecast/change-over';
 import { secondsToTable } from '@/schemas/after-time';
 import { loadOrder } from '@/schemas/load-order';
 import type { PlanFile } from '@/schemas/plan-file';
-import { LocalTime } from '@/ui/local-time';
+import { ClockPlate } from '@/ui/clock-plate';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useLoads } from '@/ui/study/use-loads';
 import type { LoadsOutcome } from '@/workers/study/protocol';
 import { hasNext } from './next-load';
-
-const hours = (date: Date) => format(date, 'HH:mm');
 
 /** Where one load stands on the clock of all. */
 export interface LoadMoment {
@@ -77,12 +74,12 @@ function Clock({ document, pullAt, isOut }: Parameters<typeof LoadsClock>[0]) {
         <li key={number} className={stand === 'due' ? 'font-semibold' : 'text-ash'}>
           {`Load ${number} `}
           {stand === 'out' ? 'out ' : 'out about '}
-          {at === null ? '…' : <LocalTime at={at} write={hours} />}
+          {at === null ? '…' : <ClockPlate at={at} />}
         </li>
       ))}
       <li className="text-ash">
         {'On the table about '}
-        {last === null ? '…' : <LocalTime at={last + secondsToTable(document) * 1000} write={hours} />}
+        {last === null ? '…' : <ClockPlate at={last + secondsToTable(document) * 1000} />}
       </li>
     </ol>
   );
