@@ -20,6 +20,8 @@ export default defineConfig({
       args: [
         '--no-sandbox',
         '--disable-gpu',
+        /* without a graphics card the drawer as food would cost the other tests their cores; drawer.spec looks at it */
+        '--disable-3d-apis',
         '--disable-quic',
         '--no-first-run',
         '--disable-background-networking',

@@ -12,7 +12,7 @@ import {
 import type { Cut } from '../../core/cut/cut';
 import { POSE, type SettledLoad } from '../../workers/basket/protocol';
 import { drawerModel, RIM } from './drawer-model';
-import { foodMaterial, type Skin } from './food-material';
+import { foodMaterial, shadowMaterial, type Skin } from './food-material';
 import type { PieceLook } from './followed-pieces';
 import { halfThickness, pieceMesh } from './piece-mesh';
 
@@ -98,6 +98,7 @@ export function createBasketScene(side: number, kinds: readonly KindOfPiece[], l
         Math.max(1, own.length),
       );
       mesh.count = own.length;
+      mesh.customDepthMaterial = shadowMaterial();
       mesh.castShadow = true;
       mesh.receiveShadow = true;
       mesh.frustumCulled = false;
@@ -167,6 +168,7 @@ export function createBasketScene(side: number, kinds: readonly KindOfPiece[], l
       for (const { mesh } of heaps) {
         mesh.geometry.dispose();
         mesh.material.dispose();
+        mesh.customDepthMaterial?.dispose();
         mesh.dispose();
       }
       drawer.traverse((one) => {

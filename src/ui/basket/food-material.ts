@@ -1,4 +1,13 @@
-import { DataTexture, DoubleSide, LinearFilter, MeshStandardMaterial, RGBAFormat, SRGBColorSpace } from 'three';
+import {
+  DataTexture,
+  DoubleSide,
+  LinearFilter,
+  MeshDepthMaterial,
+  MeshStandardMaterial,
+  RGBADepthPacking,
+  RGBAFormat,
+  SRGBColorSpace,
+} from 'three';
 import type { ColourRamp } from '../../core/food/colour-ramp';
 import { BROWNEST, LEVELS, paletteOf } from '../colour/food-colours';
 
@@ -23,6 +32,22 @@ function rampTexture(ramp: ColourRamp): DataTexture {
   texture.magFilter = LinearFilter;
   texture.needsUpdate = true;
   return texture;
+}
+
+/** Moves a vertex from raw towards curled as its piece browns. */
+const CURL = `
+float mean = 0.5 * (aBrown.x + aBrown.y);
+transformed += aCurl * min(1.3, 0.15 + mean);`;
+
+/** What the shadow of food is cast by: the same curled shape. */
+export function shadowMaterial(): MeshDepthMaterial {
+  const material = new MeshDepthMaterial({ depthPacking: RGBADepthPacking, side: DoubleSide });
+  material.onBeforeCompile = (shader) => {
+    shader.vertexShader = `
+      attribute vec3 aCurl; attribute vec3 aBrown;
+      ${shader.vertexShader.replace('#include <begin_vertex>', `#include <begin_vertex>${CURL}`)}`;
+  };
+  return material;
 }
 
 const NOISE = `
@@ -53,9 +78,7 @@ export function foodMaterial({ ramp, coated, half }: Skin): MeshStandardMaterial
       varying vec4 vBrown; varying vec3 vOwn;
       ${shader.vertexShader.replace(
         '#include <begin_vertex>',
-        `#include <begin_vertex>
-        float mean = 0.5 * (aBrown.x + aBrown.y);
-        transformed += aCurl * min(1.3, 0.15 + mean);
+        `#include <begin_vertex>${CURL}
         float rise = (mat3(instanceMatrix) * position).y;
         vBrown = vec4(mix(aBrown.y, aBrown.x, smoothstep(-1.0, 1.0, rise / uHalf)), aMark, mean);
         vOwn = position + aBrown.z * vec3(31.0, 17.0, 23.0);`,
@@ -76,7 +99,7 @@ export function foodMaterial({ ramp, coated, half }: Skin): MeshStandardMaterial
             + own * 0.5 * spots * smoothstep(0.2, 0.8, own)
             + ${coated ? '(0.1 + 0.6 * own) * smoothstep(0.5, 0.75, grain(vOwn * 9.0))' : '0.0'};
           vec3 food = texture2D(uRamp, vec2((clamp(brown, 0.0, ${BROWNEST.toFixed(1)}) / ${BROWNEST.toFixed(1)}) * ${((LEVELS - 1) / LEVELS).toFixed(5)} + ${(0.5 / LEVELS).toFixed(5)}, 0.5)).rgb;
-          diffuseColor.rgb = food * (1.0 + 0.1 * high);`,
+          diffuseColor.rgb = food * (1.0 + 0.12 * high + 0.1 * mid);`,
         )
         .replace(
           '#include <normal_fragment_maps>',

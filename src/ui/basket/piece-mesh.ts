@@ -92,7 +92,7 @@ function bar(long: number, thick: number, wide: number, round: number, seed: num
 function round(radius: number, thick: number, seed: number, random: RandomSource, ragged: number): BufferGeometry {
   const [oval, turn, lift] = [0.9 + 0.1 * random(), random() * Math.PI, 0.12 + 0.22 * random()];
   const pliant = Math.min(1, 0.35 / Math.max(0.12, thick));
-  return shaped(mergeVertices(roundRaw(), 1e-5), (x, y, z) => {
+  return shaped(mergeVertices(roundRaw(30), 1e-5), (x, y, z) => {
     const share = Math.min(1, Math.hypot(x, z));
     const angle = Math.atan2(z, x);
     const rim =
@@ -108,14 +108,15 @@ function round(radius: number, thick: number, seed: number, random: RandomSource
       at: [px, (y * thick) / 2 + 0.02 * wobble(px * 2, pz, y, seed), pz],
       edge: share ** 6,
       end: share,
-      curl: [0, pliant * Math.min(1.2, buckle), 0],
+      /* up only: what would go down lies on the grate */
+      curl: [0, pliant * Math.min(1.2, Math.max(0, buckle)), 0],
     };
   });
 }
 
-/** A flat cylinder of radius 1 and height ±1 with rings on both faces. */
-function roundRaw(): BufferGeometry {
-  const [rings, spokes] = [7, 30];
+/** A flat cylinder of radius 1 and height ±1 with rings on both faces. @param spokes vertices round each ring */
+function roundRaw(spokes: number): BufferGeometry {
+  const rings = 7;
   const places: number[] = [];
   const faces: number[] = [];
   const ring = (share: number, height: number) => {
@@ -159,22 +160,23 @@ function wedge(long: number, high: number, wide: number, seed: number): BufferGe
 
 /** A leaf, ruffled at its rim, that crumples as it dries. */
 function leaf(long: number, wide: number, seed: number): BufferGeometry {
-  return shaped(mergeVertices(roundRaw(), 1e-5), (x, y, z) => {
+  return shaped(mergeVertices(roundRaw(54), 1e-5), (x, y, z) => {
     const share = Math.min(1, Math.hypot(x, z));
     const angle = Math.atan2(z, x);
     const rim =
       1 +
-      0.12 * Math.sin(2 * angle + seed) +
-      0.09 * Math.sin(7 * angle + 2 * seed) +
-      0.06 * Math.sin(13 * angle + seed);
+      0.1 * Math.sin(2 * angle + seed) +
+      0.06 * Math.sin(5 * angle + 2 * seed) +
+      0.035 * Math.sin(11 * angle + seed);
     const [px, pz] = [(x * rim * long) / 2, (z * rim * wide) / 2];
-    const ruffle = share ** 2.6 * 0.07 * long * (Math.sin(5 * angle + seed) + 0.8 * Math.sin(9 * angle + 2.2 * seed));
-    const vein = Math.max(0, 1 - Math.abs(z) * 14) * 0.9;
+    const ruffle =
+      share ** 3 * 0.05 * long * (Math.sin(6 * angle + seed) + 0.9 * Math.sin(10 * angle + 2.2 * seed)) +
+      0.03 * long * wobble(px, 0, pz, seed);
     return {
-      at: [px, ruffle + 0.1 * long * (z * z - 0.2) + 0.01 * y, pz],
+      at: [px, ruffle + 0.12 * long * (z * z - 0.2) + 0.01 * y, pz],
       edge: share ** 5,
-      end: vein,
-      curl: [-0.12 * px * share, 0.5 * ruffle + 0.1 * long * x * x, -0.25 * pz * share],
+      end: Math.max(0, 1 - Math.abs(z) * 16),
+      curl: [-0.1 * px * share, 0.8 * ruffle + 0.1 * long * x * x, -0.28 * pz * share],
     };
   });
 }
@@ -182,13 +184,13 @@ function leaf(long: number, wide: number, seed: number): BufferGeometry {
 /** A branched head: small buds over a crown on a short stem. */
 function floret(size: number, seed: number, random: RandomSource): BufferGeometry {
   const parts: BufferGeometry[] = [];
-  const buds = 22;
+  const buds = 20;
   for (let i = 0; i < buds; i++) {
     /* evenly over the upper part of a ball */
     const height = 1 - (1.15 * (i + 0.5)) / buds;
     const angle = i * 2.39996;
     const ring = Math.sqrt(Math.max(0, 1 - height * height));
-    const bud = size * (0.15 + 0.06 * random());
+    const bud = size * (0.16 + 0.09 * random());
     const centre = [
       0.33 * size * ring * Math.cos(angle),
       0.3 * size * height,
@@ -206,13 +208,13 @@ function floret(size: number, seed: number, random: RandomSource): BufferGeometr
       }),
     );
   }
-  const stem = new CylinderGeometry(0.13 * size, 0.17 * size, 0.5 * size, 12, 4);
+  const stem = new CylinderGeometry(0.2 * size, 0.15 * size, 0.36 * size, 12, 4);
   stem.deleteAttribute('uv');
   stem.deleteAttribute('normal');
   parts.push(
     shaped(mergeVertices(stem, 1e-5), (x, y, z) => ({
-      at: [x, y - 0.22 * size, z],
-      edge: y < -0.24 * size ? 0.8 : 0,
+      at: [x, y - 0.2 * size, z],
+      edge: y < -0.17 * size ? 0.8 : 0.1,
       end: 0,
       curl: [-0.15 * x, 0, -0.15 * z],
     })),
@@ -222,7 +224,7 @@ function floret(size: number, seed: number, random: RandomSource): BufferGeometr
 
 /** A ball, a bean, or a rolled piece with a rough skin. */
 function rolled(long: number, thick: number, rough: number, seed: number): BufferGeometry {
-  const ball = new IcosahedronGeometry(1, 5);
+  const ball = new IcosahedronGeometry(1, thick < 1.4 ? 3 : 5);
   ball.deleteAttribute('uv');
   ball.deleteAttribute('normal');
   const straight = Math.max(0, long / thick - 1);

@@ -4,12 +4,15 @@ import { memo, useId, useMemo } from 'react';
 import type { CookLooks } from '../../core/batch/record-statistics';
 import type { Plan } from '../../core/plan/plan';
 import type { DrawerLoad } from '../../workers/basket/protocol';
-import { drawerLoad, kindsOfPieces, MOST_DRAWN } from '../basket/drawer-load';
+import { drawerLoad, kindsOfPieces } from '../basket/drawer-load';
 import { pieceLooks } from '../basket/followed-pieces';
 import { shrinkage } from '../basket/shrinkage';
 import { sizeFromAbove } from './piece-size';
 import { PieceFromAbove } from './piece-from-above';
 import { type LyingPiece, settlePieces } from './settle-pieces';
+
+/** Most pieces that are drawn; of more, those below are not seen anyway. */
+const MOST_DRAWN = 150;
 
 /** Rim of the drawer round its floor, mm. */
 const RIM = 16;

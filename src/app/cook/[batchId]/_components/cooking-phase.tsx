@@ -227,7 +227,11 @@ export function CookingPhase({
               heaviestG={Math.max(...live.forecast.record.weight) * 1000}
               record={record}
             />
-            <Judging plan={plan} now={judgedAs(typical!.crispness, typical!.browning, plan)} />
+            <Judging
+              plan={current}
+              cook={live.forecast.record}
+              now={judgedAs(typical!.crispness, typical!.browning, plan)}
+            />
           </>
         )}
         {pullAt !== null && nextIsBeside(batch.document) && (

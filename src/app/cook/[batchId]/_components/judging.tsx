@@ -1,10 +1,13 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import type { CookRecord } from '@/core/batch/cook-record';
+import { medianBrowning, medianCrispness } from '@/core/batch/record-statistics';
 import type { CutShape } from '@/core/cut/cut';
 import { cutThickness } from '@/core/cut/piece-geometry';
 import { RIGHT_BROWNING } from '@/core/piece/judge-piece';
 import type { Plan } from '@/core/plan/plan';
+import { Basket } from '@/ui/basket/basket';
 import { foodColour } from '@/ui/colour/food-colours';
 import { Button } from '@/ui/controls/button';
 import { outerRamp } from '@/core/plan/outer-ramp';
@@ -31,6 +34,18 @@ export function judgedAs(crispness: number, browning: number, plan: Plan): Judge
   if (browning > to) return 'over';
   if (crispness < SETS_FROM) return 'under';
   return crispness >= 1 && browning >= from ? 'best' : 'soon';
+}
+
+/** The sample in the middle of the stretch in which the typical piece is judged so; null where there is none. */
+function samplesOf(cook: CookRecord, plan: Plan): Record<Judged, number | null> {
+  const judged = Array.from({ length: cook.samples }, (_, s) =>
+    judgedAs(medianCrispness(cook, s), medianBrowning(cook, s), plan),
+  );
+  const middle = (of: Judged) => {
+    const own = judged.flatMap((one, s) => (one === of ? [s] : []));
+    return own[own.length >> 1] ?? null;
+  };
+  return { under: middle('under'), soon: middle('soon'), best: middle('best'), over: middle('over') };
 }
 
 type TestKind = 'bend' | 'snap' | 'squeeze';
@@ -79,10 +94,20 @@ function browningOf(judged: Judged, plan: Plan): number {
 }
 
 /** Four pieces as cut, drawn as they pass the test, the likeliest marked. */
-export function Judging({ plan, now }: { plan: Plan; now: Judged | null }) {
+export function Judging({
+  plan,
+  cook,
+  now,
+}: {
+  plan: Plan;
+  /** the cook as it is forecast, for what the drawer looks like then */
+  cook: CookRecord;
+  now: Judged | null;
+}) {
   const [open, setOpen] = useState(false);
   const kind = TEST_OF[plan.cut.shape];
   const words = TESTS[kind];
+  const samples = useMemo(() => samplesOf(cook, plan), [cook, plan]);
   return (
     <div className="mt-2">
       <Button look="quiet" className="!px-0 !text-rim-light" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -98,6 +123,17 @@ export function Judging({ plan, now }: { plan: Plan; now: Judged | null }) {
                 aria-current={judged === now ? 'step' : undefined}
                 className={`rounded-part border-2 p-3 ${judged === now ? 'border-rim-light' : 'border-iron-line'}`}
               >
+                {samples[judged] !== null && (
+                  <span className="mb-2 flex h-20 items-center justify-center overflow-hidden rounded-part">
+                    <Basket
+                      plan={plan}
+                      record={cook}
+                      sample={samples[judged]}
+                      label={`The drawer: ${HEADS[judged].toLowerCase()}`}
+                      className="w-[190%] max-w-none shrink-0"
+                    />
+                  </span>
+                )}
                 <PieceTested judged={judged} kind={kind} plan={plan} />
                 <p className="mt-1 text-[17px] font-semibold">
                   {HEADS[judged]}

@@ -142,10 +142,12 @@ test('the oven of a kitchen in Fahrenheit is told in Fahrenheit', () => {
 
 describe('judging', () => {
   test('four pieces are drawn with the test for the cut, the likeliest marked', async () => {
-    render(<Judging plan={plan} now="soon" />);
+    render(<Judging plan={plan} cook={mockLive.forecast.record} now="soon" />);
     await userEvent.click(screen.getByRole('button', { name: 'How to judge it' }));
     expect(screen.getByText(/Hold one by its end, and bend it/)).toBeVisible();
-    expect(screen.getAllByRole('img')).toHaveLength(4);
+    expect(screen.getAllByRole('img', { name: /^Bent: / })).toHaveLength(4);
+    /* and the drawer as it looks at each point that the forecast passes */
+    expect(screen.getAllByRole('img', { name: /^The drawer: / }).length).toBeGreaterThanOrEqual(3);
     expect(screen.getAllByRole('listitem').filter((item) => item.getAttribute('aria-current'))).toHaveLength(1);
     expect(screen.getByText(/Soft now, crisp once cool/)).toHaveTextContent('forecast now');
   });
@@ -154,7 +156,7 @@ describe('judging', () => {
     ['slice', /Break one over the edge/],
     ['cube', /Tap one on the plate/],
   ] as const)('a %s has a test of its own', async (shape, words) => {
-    render(<Judging plan={planFromFile(withShape(FIRST_PLAN, shape))} now={null} />);
+    render(<Judging plan={planFromFile(withShape(FIRST_PLAN, shape))} cook={mockLive.forecast.record} now={null} />);
     await userEvent.click(screen.getByRole('button', { name: 'How to judge it' }));
     expect(screen.getByText(words)).toBeVisible();
   });

@@ -1,0 +1,43 @@
+import { expect, type Locator, test } from '@playwright/test';
+import { enterOwnKitchen, INTERVAL } from './helpers';
+
+/* drawn by the processor here: that it is drawn and follows, not how fast */
+test.use({
+  launchOptions: {
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist'],
+  },
+});
+
+/** Mean red, green and blue of what is painted, and how many colours there are. */
+async function paintedIn(canvas: Locator): Promise<{ mean: number[]; colours: number }> {
+  return canvas.evaluate((element: HTMLCanvasElement) => {
+    const { width, height } = element;
+    const { data } = element.getContext('2d')!.getImageData(0, 0, width, height);
+    const sums = [0, 0, 0];
+    const seen = new Set<number>();
+    for (let i = 0; i < data.length; i += 4) {
+      for (let c = 0; c < 3; c++) sums[c]! += data[i + c]!;
+      seen.add((data[i]! >> 4) * 256 + (data[i + 1]! >> 4) * 16 + (data[i + 2]! >> 4));
+    }
+    return { mean: sums.map((sum) => sum / (width * height)), colours: seen.size };
+  });
+}
+
+test('the drawer is painted as food, darkens along the field, and is the same each time', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await expect(page.getByText(INTERVAL)).toBeVisible();
+  const drawer = page.getByRole('img', { name: /basket/ });
+  const canvas = drawer.locator('canvas');
+  await expect(canvas).toBeVisible();
+  const field = page.getByRole('slider', { name: 'Colour field, read by minute' });
+  await field.focus();
+  await page.keyboard.press('Home');
+  await expect.poll(async () => (await paintedIn(canvas)).colours).toBeGreaterThan(30);
+  const raw = await paintedIn(canvas);
+  await page.keyboard.press('End');
+  await expect.poll(async () => (await paintedIn(canvas)).mean[0]!).toBeLessThan(raw.mean[0]! - 8);
+  await page.keyboard.press('Home');
+  await expect.poll(async () => Math.abs((await paintedIn(canvas)).mean[0]! - raw.mean[0]!)).toBeLessThan(3);
+  await expect(drawer).toHaveAccessibleName(/after 0 min/);
+});
