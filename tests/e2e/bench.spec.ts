@@ -117,7 +117,7 @@ test('dark where the system wishes it: every station and the start page pass axe
     await expectAccessible(page, '[role=tabpanel][data-state=active]');
   }
   await expectAccessible(page);
-  for (const path of ['/start', '/plans', '/kitchen', '/log', '/cook']) {
+  for (const path of ['/start', '/plans', '/kitchen', '/kitchen?show=people', '/log', '/cook']) {
     await page.goto(path);
     await expect(page.getByRole('main')).toBeVisible();
     await expectAccessible(page);

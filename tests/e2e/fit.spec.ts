@@ -74,7 +74,20 @@ for (const [device, viewport] of [
     /* the other rooms in a kitchen that has cooked for a month */
     const { origin } = new URL(page.url());
     await page.request.post(`${origin}/api/session/enter`, { data: { kitchen: 'first' }, headers: { origin } });
-    for (const path of ['/start', '/plans', '/kitchen', '/log', '/open', '/gauge', '/cook']) {
+    for (const path of [
+      '/start',
+      '/plans',
+      '/kitchen',
+      '/kitchen?show=cutters',
+      '/kitchen?show=devices',
+      '/kitchen?show=people',
+      '/kitchen?show=data',
+      '/kitchen?show=cautions',
+      '/log',
+      '/open',
+      '/gauge',
+      '/cook',
+    ]) {
       await page.goto(path);
       await expect(page.getByRole('button', { name: 'Kitchen: Larder' })).toBeVisible();
       await look(path);

@@ -55,7 +55,7 @@ test('a device that fails is named, and the run goes on without it', async ({ pa
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
   await page.getByRole('button', { name: '120×' }).click();
   const kitchen = await context.newPage();
-  await kitchen.goto('/kitchen');
+  await kitchen.goto('/kitchen?show=devices');
   const fault = (device: string, way: string) =>
     kitchen
       .getByRole('radiogroup', { name: `${device} as a stand-in` })

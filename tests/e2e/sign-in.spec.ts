@@ -22,7 +22,7 @@ const ORIGIN = `http://localhost:${process.env.E2E_PORT ?? 3477}`;
 test.use({ baseURL: ORIGIN });
 
 async function claim(page: Page, name: string): Promise<string[]> {
-  await page.goto('/kitchen');
+  await page.goto('/kitchen?show=people');
   await page.getByLabel('Your name').fill(name);
   await page.getByRole('button', { name: 'Add a passkey' }).click();
   await expect(page.getByText('Write these down')).toBeVisible();
@@ -35,7 +35,7 @@ test('a kitchen begun without an account is claimed, left, and entered again by 
 }) => {
   await withAuthenticator(page);
   await enterOwnKitchen(page, ORIGIN);
-  await page.goto('/kitchen');
+  await page.goto('/kitchen?show=people');
   await expect(page.getByText(/this browser is the only way in/)).toBeVisible();
   const codes = await claim(page, 'Ada');
   expect(codes).toHaveLength(8);
@@ -49,7 +49,7 @@ test('a kitchen begun without an account is claimed, left, and entered again by 
   await expect(page).toHaveURL(/\/enter/);
   await page.getByRole('button', { name: 'Sign in with a passkey' }).click();
   await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
-  await page.goto('/kitchen');
+  await page.goto('/kitchen?show=people');
   await expect(page.getByRole('list', { name: 'Devices' })).toContainText('Ada');
 
   /* another browser has no passkey, but a code that was written down; it works once */
@@ -71,7 +71,7 @@ test('a kitchen begun without an account is claimed, left, and entered again by 
   await expect(devices.getByRole('button', { name: 'Take out' })).toHaveCount(1);
   await devices.getByRole('button', { name: 'Take out' }).click();
   await expect(devices.getByRole('button', { name: 'Take out' })).toHaveCount(0);
-  await elsewhere.goto('/kitchen');
+  await elsewhere.goto('/kitchen?show=people');
   await expect(elsewhere.getByRole('button', { name: 'Kitchen: My kitchen' })).toHaveCount(0);
   await page.getByText('What was done').click();
   await expect(page.getByText(/Signed in, with a recovery code/)).toBeVisible();
@@ -108,7 +108,7 @@ test('an invited cook plans along, keeps the own kitchen beside, may not remove 
   await guest.goto('/enter');
   await guest.getByRole('button', { name: 'Back to My kitchen' }).click();
   await expect(guest.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
-  await guest.goto('/kitchen');
+  await guest.goto('/kitchen?show=people');
   await expect(guest.getByText(/Nobody can sign in yet/)).toBeVisible();
   await other.close();
 });
@@ -150,14 +150,14 @@ test('a whole kitchen goes out as an archive and comes in elsewhere, equal, and 
   await thickness.fill('12');
   await thickness.press('Enter');
   await expect(page.getByText('Saved')).toBeVisible();
-  await page.goto('/kitchen');
+  await page.goto('/kitchen?show=data');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Take it out' }).click(),
   ]);
   const path = await download.path();
   await enterOwnKitchen(page, ORIGIN);
-  await page.goto('/kitchen');
+  await page.goto('/kitchen?show=data');
   const takeIn = async () => {
     const answered = page.waitForResponse('**/api/kitchen/archive');
     await page.getByLabel('Take in an archive').setInputFiles({

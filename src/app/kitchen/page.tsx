@@ -10,45 +10,61 @@ import { ArchivePanel } from './_components/archive-panel';
 import { Cutters } from './_components/cutters';
 import { DevicePanel } from './_components/device-panel';
 import { Fryers } from './_components/fryers';
+import { KitchenTabs, tabOf } from './_components/kitchen-tabs';
 
 export const metadata = { title: 'Kitchen' };
 
-/** The cook's own fryers, cutters and devices, and every caution on one page. */
-export default async function KitchenPage() {
+/** The cook's own fryers, cutters and devices, who may come in, all of it as an archive, and every caution. */
+export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'>) {
   const kitchen = await pageKitchen();
   if (!kitchen) return <Unavailable />;
+  const open = tabOf((await searchParams).show);
   const loaded = await withDatabase(async () =>
     succeed({ fryers: await loadFryers(kitchen.id), cutters: await loadCutters(kitchen.id) }),
   );
   const session = await currentSession();
   const access = await loadAccess(kitchen.id);
   if (!loaded.ok || !session.ok || !access.ok) return <Unavailable />;
+  const { fryers, cutters } = loaded.value;
   const { id: sessionId, role, memberName } = session.value;
+  const figures = {
+    fryers: fryers.length === 1 ? fryers[0]!.name : `${fryers.length} to choose from`,
+    cutters: cutters.length === 0 ? 'none measured yet' : `${cutters.length} settings measured`,
+    devices: 'and stand-ins',
+  };
   return (
     <Shell kitchen={kitchen} here="/kitchen">
-      <div className="grid gap-4 lg:grid-cols-2">
-        <Fryers fryers={loaded.value.fryers} />
-        <Cutters cutters={loaded.value.cutters} />
-        <DevicePanel />
-        <AccessPanel access={access.value} own={{ sessionId, role, memberName }} isDemo={kitchen.isDemo} />
-        <ArchivePanel
-          name={kitchen.name}
-          isDemo={kitchen.isDemo}
-          isOwner={role === 'owner'}
-          removedAt={kitchen.removedAt}
-        />
-        <section className="tray p-5 lg:col-span-2" aria-labelledby="cautions">
-          <h2 id="cautions" className="text-[22px]">
-            Cautions
-          </h2>
-          <ul className="mt-2 list-disc space-y-1 pl-5 text-[15px] sm:columns-2 sm:gap-8">
-            {CAUTION_PAGE.map((caution) => (
-              <li key={caution} className="break-inside-avoid">
-                {caution}
-              </li>
-            ))}
-          </ul>
-        </section>
+      <h1 className="sr-only">Kitchen</h1>
+      <KitchenTabs open={open} figures={figures} />
+      <div className="tray p-5 sm:p-6">
+        {open === 'fryers' && <Fryers fryers={fryers} />}
+        {open === 'cutters' && <Cutters cutters={cutters} />}
+        {open === 'devices' && <DevicePanel />}
+        {open === 'people' && (
+          <AccessPanel access={access.value} own={{ sessionId, role, memberName }} isDemo={kitchen.isDemo} />
+        )}
+        {open === 'data' && (
+          <ArchivePanel
+            name={kitchen.name}
+            isDemo={kitchen.isDemo}
+            isOwner={role === 'owner'}
+            removedAt={kitchen.removedAt}
+          />
+        )}
+        {open === 'cautions' && (
+          <section aria-labelledby="cautions">
+            <h2 id="cautions" className="text-[22px]">
+              Cautions
+            </h2>
+            <ul className="mt-2 list-disc space-y-1 pl-5 text-[15px] sm:columns-2 sm:gap-8">
+              {CAUTION_PAGE.map((caution) => (
+                <li key={caution} className="break-inside-avoid">
+                  {caution}
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
       </div>
     </Shell>
   );

@@ -27,7 +27,7 @@ export function Playhead({
       <line x1={place} x2={place} y1={top - 6} y2={top + height + 2} stroke="#fff" strokeWidth={2.5} />
       <text
         x={beside ? Math.max(place + 5, from + DIAL_NUMBER - 6) : place}
-        y={top - 9}
+        y={top - 12}
         textAnchor={beside ? 'start' : 'middle'}
         className="fill-current text-[12px] font-semibold"
       >

@@ -197,7 +197,7 @@ export function CutStation({ document, plan, forecast, cutters, move, release }:
           Print a cut gauge
         </Link>
         , to scale, or{' '}
-        <Link href="/kitchen" className="font-semibold text-rim underline underline-offset-4">
+        <Link href="/kitchen?show=cutters" className="font-semibold text-rim underline underline-offset-4">
           measure your cutters once
         </Link>
         .

@@ -77,7 +77,7 @@ export function AccessPanel({
   };
   const claimed = access.members.length > 0;
   return (
-    <section className="tray p-5" aria-labelledby="access">
+    <section aria-labelledby="access">
       <h2 id="access" className="text-[22px]">
         Who may come in
       </h2>

@@ -52,7 +52,7 @@ export function ArchivePanel({
     router.refresh();
   };
   return (
-    <section className="tray p-5" aria-labelledby="archive">
+    <section aria-labelledby="archive">
       <h2 id="archive" className="text-[22px]">
         The whole kitchen
       </h2>

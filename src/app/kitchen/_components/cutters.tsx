@@ -42,7 +42,7 @@ export function Cutters({ cutters }: { cutters: readonly KitchenCutter[] }) {
     router.refresh();
   };
   return (
-    <section className="tray p-5" aria-labelledby="cutters">
+    <section aria-labelledby="cutters">
       <h2 id="cutters" className="text-[26px]">
         Cutters
       </h2>

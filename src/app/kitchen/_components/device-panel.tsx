@@ -26,7 +26,7 @@ export function DevicePanel() {
     if (sent.kind !== 'done') notifyError(sent.error);
   };
   return (
-    <section className="tray p-5 lg:col-span-2" aria-labelledby="devices">
+    <section aria-labelledby="devices">
       <h2 id="devices" className="text-[26px]">
         Devices
       </h2>

@@ -53,10 +53,10 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
     router.refresh();
   };
   return (
-    <section className="tray p-5" aria-labelledby="fryers">
-      <h1 id="fryers" className="text-[26px]">
+    <section aria-labelledby="fryers">
+      <h2 id="fryers" className="text-[26px]">
         Fryers
-      </h1>
+      </h2>
       <ul className="mt-2 divide-y divide-enamel-deep">
         {fryers.map((fryer) => (
           <li key={fryer.id} className="py-2">
@@ -73,13 +73,20 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
                 }
               />
             ) : (
-              <div className="flex flex-wrap items-center gap-x-3">
+              <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+                <span className="flex w-24 justify-center">
+                  <DrawerToScale fryer={fryer} />
+                </span>
                 <p className="min-w-0 grow text-[15px]">
-                  <strong>{fryer.name}</strong>
+                  <strong className="font-display text-[20px]">{fryer.name}</strong>
                   <span className="block text-iron-soft">
                     {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
                     {lengthText(fryer.basketHeightMm, units)} high
-                    {fryer.thermostatOffsetC !== 0 && `, air ${offsetText(fryer.thermostatOffsetC, units)} the dial`}
+                  </span>
+                  <span className="block text-iron-soft">
+                    {fryer.thermostatOffsetC === 0
+                      ? 'Its dial is believed to the degree; nobody has measured it.'
+                      : `Once warm, the air is ${offsetText(fryer.thermostatOffsetC, units)} the dial.`}
                   </span>
                 </p>
                 <Button onClick={() => setEditing(fryer.id)}>Change</Button>
@@ -102,6 +109,38 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
         </Button>
       )}
     </section>
+  );
+}
+
+/** Pixels for a centimetre of a drawer's floor. */
+const SCALE = 3.4;
+
+/** The drawer from above, all fryers on one scale. */
+function DrawerToScale({ fryer }: { fryer: KitchenFryer }) {
+  const units = useUnits();
+  const side = Math.sqrt(fryer.basketCm2) * SCALE;
+  const whole = side + 14;
+  return (
+    <svg
+      width={whole}
+      height={whole}
+      className="shrink-0"
+      role="img"
+      aria-label={`Floor of ${areaText(fryer.basketCm2, units)}`}
+    >
+      <rect x={1} y={1} width={whole - 2} height={whole - 2} rx={10} fill="#363d48" />
+      <rect x={7} y={7} width={side} height={side} rx={5} fill="#22262b" />
+      {Array.from({ length: Math.floor(side / 9) - 1 }, (_, row) => (
+        <path
+          key={row}
+          d={`M${row % 2 ? 16 : 12} ${16 + row * 9}H${side}`}
+          stroke="#0c0e10"
+          strokeWidth={2.2}
+          strokeLinecap="round"
+          strokeDasharray="8 7"
+        />
+      ))}
+    </svg>
   );
 }
 

@@ -48,12 +48,7 @@ export function AgainstForecast({
   );
   return (
     <div className="mt-2 space-y-2 text-[15px]">
-      {batch.fingerprint.length > 0 && (
-        <div className="h-9 max-w-md overflow-hidden rounded-[4px] border border-iron-soft">
-          <Fingerprint browning={batch.fingerprint} ramp={ramp} label="Colours when pulled, palest to darkest" />
-        </div>
-      )}
-      <table className="w-full max-w-xl text-left">
+      <table className="w-full text-left [&_tbody_tr]:border-t-2 [&_tbody_tr]:border-enamel-deep [&_td]:py-1.5 [&_td]:pr-3 [&_th]:py-1.5 [&_th]:pr-3">
         <thead>
           <tr className="text-iron-soft">
             <th className="font-normal" scope="col">
@@ -68,6 +63,19 @@ export function AgainstForecast({
           </tr>
         </thead>
         <tbody>
+          {batch.fingerprint.length > 0 && faces && (
+            <tr>
+              <th scope="row" className="font-normal text-iron-soft">
+                Palest to darkest
+              </th>
+              <td>
+                <Strip browning={Array.from(faces)} ramp={ramp} label="Forecast, palest to darkest" />
+              </td>
+              <td>
+                <Strip browning={batch.fingerprint} ramp={ramp} label="Colours when pulled, palest to darkest" />
+              </td>
+            </tr>
+          )}
           <tr>
             <th scope="row" className="font-normal text-iron-soft">
               Pull
@@ -112,6 +120,15 @@ export function AgainstForecast({
         <p>Went wrong: {outcome.faults.map((fault) => FAULT_WORDS[fault].toLowerCase()).join(', ')}.</p>
       )}
       {outcome.note && <p className="whitespace-pre-wrap">“{outcome.note}”</p>}
+    </div>
+  );
+}
+
+/** Colours of the pieces in a row. */
+function Strip(props: Parameters<typeof Fingerprint>[0]) {
+  return (
+    <div className="h-6 max-w-52 overflow-hidden rounded-[3px] border border-iron-soft">
+      <Fingerprint {...props} />
     </div>
   );
 }
