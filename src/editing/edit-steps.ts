@@ -1,4 +1,5 @@
 import type { PlanFile } from '../schemas/plan-file';
+import { markedAsSet } from './edit-plan';
 import type { AfterStep, PrepStep } from '../schemas/plan-steps';
 
 /** The plan with its first rest changed, or one put in before all else that follows the last cook. */
@@ -68,7 +69,9 @@ export function withStepPutIn(document: PlanFile, list: StepList, at: number, st
 
 /** The plan with one of its steps changed. */
 export function withStepChanged(document: PlanFile, list: StepList, at: number, step: PrepStep | AfterStep): PlanFile {
-  return { ...document, [list]: document[list].map((own, i) => (i === at ? step : own)) };
+  const before = document[list][at];
+  const set = list === 'prep' && before ? markedAsSet(document, before as PrepStep, step as PrepStep) : step;
+  return { ...document, [list]: document[list].map((own, i) => (i === at ? set : own)) };
 }
 
 /** Every step that can be added before the last cook, as it is usually done with `massG` of pieces. */

@@ -9,6 +9,9 @@ const minutes = between(PLAN_LIMITS.prepMinutes);
 const coatMass = between(PLAN_LIMITS.coatG);
 const hours = between(PLAN_LIMITS.hours);
 
+/** Of an amount that the cook has set: the load it was set for, g. Such an amount stays as it is when the load changes. */
+const setByHand = { set_for_g: between(PLAN_LIMITS.massG).optional() };
+
 /** Steps that version 1 knew, and the later ones that may also be done to pieces put in on the way. */
 const firstSteps = [
   z.strictObject({ step: z.literal('rinse'), changes: z.int().min(1).max(10).default(1) }),
@@ -37,18 +40,20 @@ const firstSteps = [
     step: z.literal('oil'),
     mass_g: between(PLAN_LIMITS.oilG).optional(),
     film_g_m2: between(PLAN_LIMITS.filmGM2).optional(),
+    ...setByHand,
     method: z.enum(['toss', 'spray', 'brush']).optional(),
     /** refined unless given; others smoke sooner */
     kind: z.enum(OIL_KINDS).optional(),
   }),
-  z.strictObject({ step: z.literal('starch'), mass_g: coatMass }),
+  z.strictObject({ step: z.literal('starch'), mass_g: coatMass, ...setByHand }),
   z.strictObject({
     step: z.literal('season'),
     mass_g: coatMass.default(3),
     salt_share: z.number().min(0).max(1).default(0.5),
+    ...setByHand,
   }),
   z.strictObject({ step: z.literal('dredge'), layers: z.union([z.literal(1), z.literal(2)]).default(1) }),
-  z.strictObject({ step: z.literal('batter'), mass_g: coatMass }),
+  z.strictObject({ step: z.literal('batter'), mass_g: coatMass, ...setByHand }),
 ] as const;
 
 const laterSteps = [
@@ -58,7 +63,7 @@ const laterSteps = [
     seconds: between(PLAN_LIMITS.dipSeconds).default(10),
   }),
   /** worked into a mass before it is shaped */
-  z.strictObject({ step: z.literal('bind'), with: z.enum(BINDERS), mass_g: coatMass }),
+  z.strictObject({ step: z.literal('bind'), with: z.enum(BINDERS), mass_g: coatMass, ...setByHand }),
   z.strictObject({ step: z.literal('cool'), minutes: minutes.default(10) }),
   z.strictObject({ step: z.literal('chill'), hours: hours.default(2) }),
   z.strictObject({ step: z.literal('freeze'), hours: hours.default(12) }),

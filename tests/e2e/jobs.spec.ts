@@ -286,7 +286,8 @@ function meant({ food, cut, mass_g, start_temperature_c, fryer, prep, cook, afte
     mass_g,
     start_temperature_c,
     racks: fryer.racks,
-    prep,
+    /* what was typed is marked as set for its load */
+    prep: prep.map((step) => ({ ...step, set_for_g: undefined })),
     stages: cook.stages,
     events: cook.events.toSorted((a, b) => a.minute - b.minute),
     after,

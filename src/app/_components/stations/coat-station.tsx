@@ -3,7 +3,7 @@
 import { batchYield } from '@/core/cut/batch-yield';
 import { HELD_OIL, oilFactor } from '@/core/prep/browning-factor';
 import { brineAmounts, marinadeAmount, SPRAY_PER_SECOND } from '@/core/prep/coat-amounts';
-import { prepStep, starchOrder, withPrepStep, withStarch } from '@/editing/edit-plan';
+import { markedAsSet, prepStep, starchOrder, withPrepStep, withStarch } from '@/editing/edit-plan';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { SaturationDrawing } from '@/ui/drawings/saturation-drawing';
@@ -11,6 +11,7 @@ import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { filmText, massText, oilText, percentText, surfaceText } from '@/ui/words/format';
 import { DredgeLine } from './dredge-line';
+import { KeptAmounts } from './kept-amounts';
 import { MakeAhead } from './make-ahead';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
@@ -28,9 +29,14 @@ const OILINGS = [
 export function CoatStation({ document, plan, forecast, serveAt, move, release }: StationProps) {
   const units = useUnits();
   const mass = oilGrams(plan);
-  const method = prepStep(document, 'oil')?.method ?? 'toss';
+  const oil = prepStep(document, 'oil') ?? { step: 'oil' as const };
+  const method = oil.method ?? 'toss';
   const withOil = (grams: number, how = method) =>
-    withPrepStep(document, 'oil', grams > 0 ? { step: 'oil', mass_g: grams, method: how } : null);
+    withPrepStep(
+      document,
+      'oil',
+      grams > 0 ? markedAsSet(document, { step: 'oil', mass_g: mass }, { ...oil, mass_g: grams, method: how }) : null,
+    );
   const { surface } = batchYield(plan.food, plan.cut, plan.mass);
   const film = oilFilmGM2(plan);
   const held = HELD_OIL * 1000;
@@ -52,6 +58,7 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
         move={move}
         release={release}
       />
+      <KeptAmounts document={document} release={release} />
       <SaturationDrawing filmGM2={film} heldGM2={held} factor={(gM2) => oilFactor(gM2 / 1000)} />
       <p className="text-[14px]">
         {film > held

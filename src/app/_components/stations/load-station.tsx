@@ -16,6 +16,7 @@ import { Choice } from '@/ui/controls/choice';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { withLoad } from '@/editing/edit-plan';
 import { typedMass } from '@/ui/words/typed-units';
+import { KeptAmounts } from './kept-amounts';
 import { LoadsTable } from './loads-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
@@ -58,6 +59,7 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         move={move}
         release={release}
       />
+      <KeptAmounts document={document} release={release} />
       <p className="text-[14px]">
         {layers <= 1
           ? 'The pieces lie side by side, with gaps for the air.'

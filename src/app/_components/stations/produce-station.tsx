@@ -21,6 +21,7 @@ import { FOOD_CAUTIONS, STEP_CAUTIONS } from '@/ui/words/cautions';
 import { lengthText, massText, percentText, temperatureText } from '@/ui/words/format';
 import { type Board, produceOnBoard, yieldOnBoard } from './board';
 import { typedLength, typedMass } from '@/ui/words/typed-units';
+import { KeptAmounts } from './kept-amounts';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { UsualWayOffer } from './usual-way-offer';
@@ -159,6 +160,7 @@ export function ProduceStation({ document, plan, forecast, board, setBoard, move
         </>
       )}
       {board.source === 'board' && <WholeOnes plan={plan} board={board} change={change} one={one} />}
+      <KeptAmounts document={document} release={release} />
       <Choice
         label="What the batch begins with"
         value={beginning}
