@@ -7,6 +7,8 @@ import { extremesSeen, type PieceLook } from './followed-pieces';
 export interface DrawerContent {
   /** cm, inside */
   readonly side: number;
+  /** a liner or parchment lies on the grate */
+  readonly lined: boolean;
   readonly kinds: readonly KindOfPiece[];
   readonly load: SettledLoad;
 }
@@ -19,11 +21,16 @@ export interface BasketPicture {
   readonly shrunk: number;
 }
 
+/** A picture that takes longer holds up the page when it moves, ms: three frames of sixty a second. */
+const SLOW = 50;
+
 /** Scenes kept ready. */
 const KEPT = 6;
 
 /** Paints baskets into canvases; one renderer serves them all, as a page may have few. */
 export interface BasketPainter {
+  /** whether a picture takes so long here that a moving one is better painted coarsely */
+  readonly slow: boolean;
   /** Paints at once by one light; returns the palest and the darkest piece that can be seen. */
   paint(canvas: HTMLCanvasElement, picture: BasketPicture): readonly (SeenPiece | null)[];
   /** Adds the n-th of the soft lights to a picture that stands still; false when all are in. */
@@ -34,16 +41,17 @@ export interface BasketPainter {
 export function createBasketPainter(): BasketPainter | null {
   let renderer: WebGLRenderer;
   try {
-    renderer = new WebGLRenderer({ antialias: true, alpha: true, preserveDrawingBuffer: true });
+    renderer = new WebGLRenderer({ antialias: false, alpha: true, preserveDrawingBuffer: true });
   } catch {
     return null;
   }
   renderer.shadowMap.enabled = true;
+  let took = 0;
   const scenes = new Map<DrawerContent, BasketScene>();
   const sceneOf = (content: DrawerContent) => {
     let scene = scenes.get(content);
     if (!scene) {
-      scene = createBasketScene(content.side, content.kinds, content.load);
+      scene = createBasketScene(content.side, content.kinds, content.load, content.lined);
       scenes.set(content, scene);
       if (scenes.size > KEPT) {
         const [oldest, old] = scenes.entries().next().value!;
@@ -57,6 +65,10 @@ export function createBasketPainter(): BasketPainter | null {
     const scene = sceneOf(content);
     scene.dress(looks, shrunk);
     scene.lightFrom(light);
+    /* each light sees the scene a part of a pixel aside, so that edges are smooth once all are in */
+    const { width } = canvas;
+    const [right, down] = light === 0 ? [0, 0] : [((light * 0.618) % 1) - 0.5, ((light * 0.755) % 1) - 0.5];
+    scene.camera.setViewOffset(width, width, right, down, width, width);
     if (renderer.domElement.width !== canvas.width) renderer.setSize(canvas.width, canvas.width, false);
     renderer.render(scene.scene, scene.camera);
     const context = canvas.getContext('2d')!;
@@ -65,9 +77,16 @@ export function createBasketPainter(): BasketPainter | null {
     return scene;
   };
   return {
+    get slow() {
+      return took > SLOW;
+    },
     paint(canvas, picture) {
+      const from = performance.now();
       canvas.getContext('2d')!.clearRect(0, 0, canvas.width, canvas.height);
+      const known = scenes.has(picture.content);
       const scene = draw(canvas, picture, 0);
+      /* the first picture of a scene also makes it */
+      if (known) took = performance.now() - from;
       return extremesSeen(picture.looks).map((piece) => (piece < 0 ? null : scene.seen(piece)));
     },
     soften(canvas, picture, n) {

@@ -65,9 +65,14 @@ export interface BasketScene {
 }
 
 /** @param side cm, inside the drawer @param kinds one for each part of the load */
-export function createBasketScene(side: number, kinds: readonly KindOfPiece[], load: SettledLoad): BasketScene {
+export function createBasketScene(
+  side: number,
+  kinds: readonly KindOfPiece[],
+  load: SettledLoad,
+  lined: boolean,
+): BasketScene {
   const scene = new Scene();
-  const drawer = drawerModel(side);
+  const drawer = drawerModel(side, lined);
   scene.add(drawer, new HemisphereLight('#fff3e2', '#8a6a3c', 1.25));
   const key = new DirectionalLight('#ffeccb', 3.6);
   key.castShadow = true;

@@ -18,6 +18,9 @@ const BETWEEN = 40;
 /** Width of a picture that is given more light, CSS pixels; smaller ones show no difference. */
 const WORTH_SOFTENING = 150;
 
+/** How much coarser a picture is while it moves where painting is slow. */
+const COARSER = 2;
+
 /** Pixels of the largest picture, so that a large screen does not wait. */
 const MOST_PIXELS = 1100;
 
@@ -73,13 +76,18 @@ function Painted({
     let timer: ReturnType<typeof setTimeout>;
     let light = 1;
     const soften = () => {
+      if (target.width !== pixels) {
+        target.width = target.height = pixels;
+        painter.paint(target, picture);
+      }
       if (painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
     };
     const next = requestAnimationFrame(() => {
-      if (target.width !== pixels) target.width = target.height = pixels;
+      const now = painter.slow ? Math.round(pixels / COARSER) : pixels;
+      if (target.width !== now) target.width = target.height = now;
       const found = painter.paint(target, picture);
       if (ringed) setRings(found);
-      if (width >= WORTH_SOFTENING) timer = setTimeout(soften, STILL);
+      if (width >= WORTH_SOFTENING || now !== pixels) timer = setTimeout(soften, STILL);
     });
     return () => {
       cancelAnimationFrame(next);

@@ -5,6 +5,9 @@ import { RoundedBoxGeometry } from 'three/addons/geometries/RoundedBoxGeometry.j
 const WALL = { height: 4.2, thick: 0.8 };
 const SLOT = { long: 2.3, wide: 0.46, along: 3.2, across: 1.4 };
 
+/** Baking parchment. Source: chosen by looking. */
+const PARCHMENT = '#b9a884';
+
 /** Pixels of the grate's picture. */
 const PIXELS = 512;
 
@@ -37,12 +40,14 @@ function grateTexture(side: number): CanvasTexture {
   return texture;
 }
 
-/** The drawer, empty: grate, upright walls, a rolled rim. @param side cm, inside */
-export function drawerModel(side: number): Group {
+/** The drawer, empty: grate or liner, upright walls, a rolled rim. @param side cm, inside */
+export function drawerModel(side: number, lined: boolean): Group {
   const drawer = new Group();
   const floor = new Mesh(
     new PlaneGeometry(side, side),
-    new MeshStandardMaterial({ map: grateTexture(side), metalness: 0.25, roughness: 0.7 }),
+    lined
+      ? new MeshStandardMaterial({ color: PARCHMENT, roughness: 0.9 })
+      : new MeshStandardMaterial({ map: grateTexture(side), metalness: 0.25, roughness: 0.7 }),
   );
   floor.rotation.x = -Math.PI / 2;
   floor.receiveShadow = true;

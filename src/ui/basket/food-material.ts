@@ -1,6 +1,5 @@
 import {
   DataTexture,
-  DoubleSide,
   LinearFilter,
   MeshDepthMaterial,
   MeshStandardMaterial,
@@ -10,6 +9,7 @@ import {
 } from 'three';
 import type { ColourRamp } from '../../core/food/colour-ramp';
 import { BROWNEST, LEVELS, paletteOf } from '../colour/food-colours';
+import { grainTexture } from './grain-texture';
 
 /** How the skin of a piece looks besides its colour. */
 export interface Skin {
@@ -41,7 +41,7 @@ transformed += aCurl * min(1.3, 0.15 + mean);`;
 
 /** What the shadow of food is cast by: the same curled shape. */
 export function shadowMaterial(): MeshDepthMaterial {
-  const material = new MeshDepthMaterial({ depthPacking: RGBADepthPacking, side: DoubleSide });
+  const material = new MeshDepthMaterial({ depthPacking: RGBADepthPacking });
   material.onBeforeCompile = (shader) => {
     shader.vertexShader = `
       attribute vec3 aCurl; attribute vec3 aBrown;
@@ -50,17 +50,9 @@ export function shadowMaterial(): MeshDepthMaterial {
   return material;
 }
 
-const NOISE = `
-float hash(vec3 p) { p = fract(p * 0.3183099 + vec3(0.1, 0.2, 0.3)); p *= 17.0; return fract(p.x * p.y * p.z * (p.x + p.y + p.z)); }
-float noise(vec3 x) {
-  vec3 i = floor(x), f = fract(x);
-  f = f * f * (3.0 - 2.0 * f);
-  return mix(
-    mix(mix(hash(i), hash(i + vec3(1, 0, 0)), f.x), mix(hash(i + vec3(0, 1, 0)), hash(i + vec3(1, 1, 0)), f.x), f.y),
-    mix(mix(hash(i + vec3(0, 0, 1)), hash(i + vec3(1, 0, 1)), f.x), mix(hash(i + vec3(0, 1, 1)), hash(i + vec3(1, 1, 1)), f.x), f.y),
-    f.z);
-}
-float grain(vec3 p) { return 0.55 * noise(p) + 0.3 * noise(p * 2.1 + 3.0) + 0.15 * noise(p * 4.3 + 7.0); }
+/** Turns a place on a piece into one on the grain, alike on every face of a box. */
+const GRAIN = `
+vec2 grainAt(vec3 p) { return 0.125 * vec2(dot(p, vec3(0.9, -0.9, 0.0)), dot(p, vec3(0.52, 0.52, -1.04))); }
 `;
 
 /**
@@ -68,10 +60,11 @@ float grain(vec3 p) { return 0.55 * noise(p) + 0.3 * noise(p * 2.1 + 3.0) + 0.15
  * uneven by noise and more at edges and ends. The shape moves on from raw to curled as it browns.
  */
 export function foodMaterial({ ramp, coated, half }: Skin): MeshStandardMaterial {
-  const material = new MeshStandardMaterial({ roughness: coated ? 0.78 : 0.58, side: DoubleSide });
+  const material = new MeshStandardMaterial({ roughness: coated ? 0.78 : 0.58 });
   material.onBeforeCompile = (shader) => {
     shader.uniforms.uRamp = { value: rampTexture(ramp) };
     shader.uniforms.uHalf = { value: half };
+    shader.uniforms.uGrain = { value: grainTexture() };
     shader.vertexShader = `
       attribute vec2 aMark; attribute vec3 aCurl; attribute vec3 aBrown;
       uniform float uHalf;
@@ -84,28 +77,29 @@ export function foodMaterial({ ramp, coated, half }: Skin): MeshStandardMaterial
         vOwn = position + aBrown.z * vec3(31.0, 17.0, 23.0);`,
       )}`;
     shader.fragmentShader = `
-      uniform sampler2D uRamp;
+      uniform sampler2D uRamp; uniform sampler2D uGrain;
       varying vec4 vBrown; varying vec3 vOwn;
-      ${NOISE}
+      ${GRAIN}
       ${shader.fragmentShader
         .replace(
           '#include <color_fragment>',
           `#include <color_fragment>
-          float low = noise(vOwn * 0.55) - 0.5, mid = grain(vOwn * 1.6) - 0.5, high = grain(vOwn * 5.0) - 0.5;
-          float spots = smoothstep(0.58, 0.76, grain(vOwn * 3.4 + 9.0));
+          vec4 grains = texture2D(uGrain, grainAt(vOwn)), fine = texture2D(uGrain, grainAt(vOwn) * 2.3 + 0.31);
+          float low = grains.r - 0.5, mid = grains.g - 0.5, high = grains.b - 0.5;
           float own = vBrown.x;
           float brown = own * (1.0 + 0.45 * low + 0.7 * mid + 0.5 * high)
             + own * (0.8 * vBrown.y + 0.4 * vBrown.z) * (1.0 + 1.2 * mid)
-            + own * 0.5 * spots * smoothstep(0.2, 0.8, own)
-            + ${coated ? '(0.1 + 0.6 * own) * smoothstep(0.5, 0.75, grain(vOwn * 9.0))' : '0.0'};
-          vec3 food = texture2D(uRamp, vec2((clamp(brown, 0.0, ${BROWNEST.toFixed(1)}) / ${BROWNEST.toFixed(1)}) * ${((LEVELS - 1) / LEVELS).toFixed(5)} + ${(0.5 / LEVELS).toFixed(5)}, 0.5)).rgb;
+            + own * 0.5 * smoothstep(0.58, 0.76, grains.a) * smoothstep(0.2, 0.8, own)
+            + ${coated ? '(0.1 + 0.6 * own) * smoothstep(0.45, 0.62, fine.b)' : '0.0'};
+          float along = clamp(brown, 0.0, ${BROWNEST.toFixed(1)}) * ${((LEVELS - 1) / LEVELS / BROWNEST).toFixed(6)};
+          vec3 food = texture2D(uRamp, vec2(along + ${(0.5 / LEVELS).toFixed(6)}, 0.5)).rgb;
           diffuseColor.rgb = food * (1.0 + 0.12 * high + 0.1 * mid);`,
         )
         .replace(
           '#include <normal_fragment_maps>',
           `#include <normal_fragment_maps>
           {
-            float bump = ${coated ? '0.07 * grain(vOwn * 7.0) + 0.05 * noise(vOwn * 17.0)' : '0.03 * grain(vOwn * 3.2) + 0.016 * noise(vOwn * 11.0) + 0.025 * smoothstep(0.2, 1.0, vBrown.w) * smoothstep(0.55, 0.7, grain(vOwn * 2.6 + 9.0))'};
+            float bump = ${coated ? '0.08 * fine.g + 0.05 * fine.b' : '0.035 * fine.g + 0.016 * fine.b + 0.025 * smoothstep(0.2, 1.0, vBrown.w) * smoothstep(0.55, 0.7, grains.a)'};
             vec3 across = dFdx(-vViewPosition), down = dFdy(-vViewPosition);
             vec3 one = cross(down, normal), other = cross(normal, across);
             float det = dot(across, one);

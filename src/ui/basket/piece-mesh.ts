@@ -66,7 +66,7 @@ function bar(long: number, thick: number, wide: number, round: number, seed: num
   const [bend, lean, taper] = [(random() - 0.5) * 0.02, (random() - 0.5) * 0.02, random() * 0.1];
   const half = [long / 2, thick / 2, wide / 2] as const;
   const radius = Math.min(round, 0.45 * Math.min(thick, wide));
-  return shaped(rawBox(22, 6), (u, v, w) => {
+  return shaped(rawBox(14, 5), (u, v, w) => {
     const near = [u, v, w].map((one) => Math.max(0, (Math.abs(one) - 0.74) / 0.26)).sort((a, b) => b - a);
     const flat = [u * half[0], v * half[1], w * half[2]] as const;
     const inner = flat.map((one, i) => Math.min(half[i]! - radius, Math.max(radius - half[i]!, one)));

@@ -35,6 +35,7 @@ function contentOf(key: string, make: () => DrawerContent): DrawerContent {
 export function useDrawerContent(plan: Plan): { painter: BasketPainter; content: DrawerContent } | null {
   const wanted = useMemo(() => JSON.stringify(drawerLoad(plan)), [plan]);
   const looks = useMemo(() => JSON.stringify(kindsOfPieces(plan)), [plan]);
+  const { liner: lined } = plan.fryer;
   const [settled, setSettled] = useState<{ of: string; load: SettledLoad; painter: BasketPainter } | null>(null);
   const isFirst = settled === null;
   useEffect(() => {
@@ -58,11 +59,12 @@ export function useDrawerContent(plan: Plan): { painter: BasketPainter; content:
     const [load, before] = [JSON.parse(wanted) as DrawerLoad, JSON.parse(settled.of) as DrawerLoad];
     /* a drawer or a shape that is new waits for its own poses */
     if (!liesLike(load, before)) return null;
-    const content = contentOf(wanted + looks + settled.of, () => ({
+    const content = contentOf(`${wanted}${looks}${settled.of}${lined}`, () => ({
       side: load.side / 10,
+      lined,
       kinds: JSON.parse(looks) as DrawerContent['kinds'],
       load: settled.of === wanted ? settled.load : cutToSize(settled.load, load),
     }));
     return { painter: settled.painter, content };
-  }, [settled, wanted, looks]);
+  }, [settled, wanted, looks, lined]);
 }

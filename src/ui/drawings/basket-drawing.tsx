@@ -78,8 +78,15 @@ export const BasketDrawing = memo(function BasketDrawing({
         rx={side * 0.12}
         fill="#2b3036"
       />
-      <rect x={0} y={0} width={side} height={side} rx={side * 0.08} fill={`url(#${light})`} />
-      {Array.from({ length: SLOTS * SLOTS }, (_, i) => (
+      <rect
+        x={0}
+        y={0}
+        width={side}
+        height={side}
+        rx={side * 0.08}
+        fill={plan.fryer.liner ? '#b9a884' : `url(#${light})`}
+      />
+      {Array.from({ length: plan.fryer.liner ? 0 : SLOTS * SLOTS }, (_, i) => (
         <rect
           key={i}
           x={side * (0.09 + (0.82 * (i % SLOTS)) / (SLOTS - 1)) - 1}
