@@ -31,8 +31,11 @@ const KEPT = 6;
 export interface BasketPainter {
   /** whether a picture takes so long here that a moving one is better painted coarsely */
   readonly slow: boolean;
-  /** Paints at once by one light; returns the palest and the darkest piece that can be seen. */
-  paint(canvas: HTMLCanvasElement, picture: BasketPicture): readonly (SeenPiece | null)[];
+  /**
+   * Paints at once by one light; returns the palest and the darkest piece that can be seen.
+   * @param moving another picture is likely to follow: where painting is slow, shadows stay as they fell before
+   */
+  paint(canvas: HTMLCanvasElement, picture: BasketPicture, moving: boolean): readonly (SeenPiece | null)[];
   /** Adds the n-th of the soft lights to a picture that stands still; false when all are in. */
   soften(canvas: HTMLCanvasElement, picture: BasketPicture, n: number): boolean;
 }
@@ -61,7 +64,13 @@ export function createBasketPainter(): BasketPainter | null {
     }
     return scene;
   };
-  const draw = (canvas: HTMLCanvasElement, { content, looks, shrunk }: BasketPicture, light: number) => {
+  let shadow: { readonly content: DrawerContent; readonly light: number } | null = null;
+  const draw = (
+    canvas: HTMLCanvasElement,
+    { content, looks, shrunk }: BasketPicture,
+    light: number,
+    keepShadow = false,
+  ) => {
     const scene = sceneOf(content);
     scene.dress(looks, shrunk);
     scene.lightFrom(light);
@@ -70,7 +79,9 @@ export function createBasketPainter(): BasketPainter | null {
     const [right, down] = light === 0 ? [0, 0] : [((light * 0.618) % 1) - 0.5, ((light * 0.755) % 1) - 0.5];
     scene.camera.setViewOffset(width, width, right, down, width, width);
     if (renderer.domElement.width !== canvas.width) renderer.setSize(canvas.width, canvas.width, false);
+    renderer.shadowMap.autoUpdate = !(keepShadow && shadow?.content === content && shadow.light === light);
     renderer.render(scene.scene, scene.camera);
+    shadow = { content, light };
     const context = canvas.getContext('2d')!;
     context.globalAlpha = 1 / (light + 1);
     context.drawImage(renderer.domElement, 0, 0);
@@ -80,11 +91,11 @@ export function createBasketPainter(): BasketPainter | null {
     get slow() {
       return took > SLOW;
     },
-    paint(canvas, picture) {
+    paint(canvas, picture, moving) {
       const from = performance.now();
       canvas.getContext('2d')!.clearRect(0, 0, canvas.width, canvas.height);
       const known = scenes.has(picture.content);
-      const scene = draw(canvas, picture, 0);
+      const scene = draw(canvas, picture, 0, moving && took > SLOW);
       /* the first picture of a scene also makes it */
       if (known) took = performance.now() - from;
       return extremesSeen(picture.looks).map((piece) => (piece < 0 ? null : scene.seen(piece)));

@@ -19,7 +19,7 @@ const BETWEEN = 40;
 const WORTH_SOFTENING = 150;
 
 /** How much coarser a picture is while it moves where painting is slow. */
-const COARSER = 2;
+const COARSER = 3;
 
 /** Pixels of the largest picture, so that a large screen does not wait. */
 const MOST_PIXELS = 1100;
@@ -78,14 +78,14 @@ function Painted({
     const soften = () => {
       if (target.width !== pixels) {
         target.width = target.height = pixels;
-        painter.paint(target, picture);
+        painter.paint(target, picture, false);
       }
       if (painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
     };
     const next = requestAnimationFrame(() => {
       const now = painter.slow ? Math.round(pixels / COARSER) : pixels;
       if (target.width !== now) target.width = target.height = now;
-      const found = painter.paint(target, picture);
+      const found = painter.paint(target, picture, true);
       if (ringed) setRings(found);
       if (width >= WORTH_SOFTENING || now !== pixels) timer = setTimeout(soften, STILL);
     });
