@@ -17,14 +17,15 @@ export function preparedPlan(document: PlanFile, run: Pick<RunState, 'prepSkippe
   return { ...document, prep, fryer: { ...document.fryer, preheat: preheatLeftOut ? null : document.fryer.preheat } };
 }
 
-/** The plan as it really went: preparation, openings and turns of the dial as they happened, the last stage as long as added. */
+/** The plan as it really went: preparation, openings and turns of the dial as they happened, the last stage as long as added and until the pull. */
 export function asCooked(planned: PlanFile, run: RunState): PlanFile {
   const document = preparedPlan(planned, run);
   const [, longest] = PLAN_LIMITS.stageMinutes;
+  const allowed = document.cook.stages.reduce((sum, { minutes }) => sum + minutes, 0) + run.extraMinutes;
+  const pulledAt = run.loadedAt !== null && run.doneAt !== null ? (run.doneAt - run.loadedAt) / 60_000 : 0;
+  const more = run.extraMinutes + Math.max(0, pulledAt - allowed);
   const extended = document.cook.stages.map((stage, i) =>
-    i === document.cook.stages.length - 1
-      ? { ...stage, minutes: Math.min(longest, stage.minutes + run.extraMinutes) }
-      : stage,
+    i === document.cook.stages.length - 1 ? { ...stage, minutes: Math.min(longest, stage.minutes + more) } : stage,
   );
   const stages = run.dialTurns.reduce((sofar, turn) => withDialTurn(sofar, turn.time / 60, turn.celsius), extended);
   return { ...document, cook: { ...document.cook, stages, events: happenedEvents(document, run.openings) } };

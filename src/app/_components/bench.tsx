@@ -157,7 +157,7 @@ export function Bench({
           <StationStrip document={strip.document} plan={strip.plan} />
         </div>
         <div className="overflow-clip tray">
-          <div className="grid md:grid-cols-[minmax(0,352px)_minmax(0,1fr)] lg:grid-cols-[minmax(0,440px)_minmax(0,1fr)] xl:grid-cols-[minmax(0,480px)_minmax(0,1fr)]">
+          <div className="grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,352px)_minmax(0,1fr)] lg:grid-cols-[minmax(0,440px)_minmax(0,1fr)] xl:grid-cols-[minmax(0,480px)_minmax(0,1fr)]">
             <div className="border-enamel-deep p-4 max-md:pb-44 md:my-4 md:border-r md:px-5 md:py-0">
               <BenchHeader
                 title={STATION_WORDS[station]}

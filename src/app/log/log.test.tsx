@@ -99,6 +99,16 @@ describe('a batch', () => {
     expect(asked.cook.events).toEqual([{ minute: 7, action: 'shake' }]);
   });
 
+  test('one that was pulled after its stages is drawn to its pull', () => {
+    mockForecast.mockClear();
+    const late = pastBatch({ events: [batchEvent('loaded', 0), batchEvent('done', 41.5)] });
+    const planned = late.document.cook.stages.reduce((sum, { minutes }) => sum + minutes, 0);
+    expect(planned).toBeLessThan(41);
+    render(<BatchView batch={late} />);
+    const asked = mockForecast.mock.calls.at(-1)![0] as PlanFile;
+    expect(asked.cook.stages.reduce((sum, { minutes }) => sum + minutes, 0)).toBeCloseTo(41.5, 6);
+  });
+
   test('what was said can be changed, and left as it was', async () => {
     render(<BatchView batch={pastBatch()} />);
     await userEvent.click(screen.getByRole('button', { name: 'Change what was said' }));

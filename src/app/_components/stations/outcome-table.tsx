@@ -38,12 +38,12 @@ export function OutcomeTable({
               '',
               'pull',
               'right for',
-              at === null ? 'colour' : `colour after ${wholeMinutes(at)} min`,
+              at === null ? 'colour' : `at ${wholeMinutes(at)} min`,
               'acrylamide',
-              'hands',
-              'before',
+              'work',
+              'to loading',
             ].map((head, i) => (
-              <th key={i} scope="col" className="py-1 pr-2 font-normal">
+              <th key={i} scope="col" className="py-1 pr-2 font-normal whitespace-nowrap">
                 {head}
               </th>
             ))}
@@ -60,24 +60,24 @@ export function OutcomeTable({
                 </th>
                 {outcome ? (
                   <>
-                    <td className="pr-2">
+                    <td className="pr-2 whitespace-nowrap">
                       {outcome.pullTime === null ? 'never' : `${wholeMinutes(outcome.pullTime)} min`}
                     </td>
-                    <td className="pr-2">
+                    <td className="pr-2 whitespace-nowrap">
                       {outcome.windowWidth === 0 ? 'never all' : stretchText(outcome.windowWidth)}
                     </td>
-                    <td className="pr-2">
+                    <td className="pr-2 whitespace-nowrap">
                       <span className="flex items-center gap-1.5">
                         <span
                           className="inline-block h-4 w-8 rounded-[3px] border border-iron-soft"
                           style={{ background: foodColour(ramp, browningAt(outcome, at ?? 0)) }}
                         />
-                        {browningAt(outcome, at ?? 0).toFixed(2)}
+                        <span className="sr-only">{browningAt(outcome, at ?? 0).toFixed(2)}</span>
                       </span>
                     </td>
-                    <td className="pr-2">{outcome.acrylamide ?? 'none'}</td>
-                    <td className="pr-2">{Math.round(outcome.handsOn / 60)} min</td>
-                    <td>{Math.round(outcome.preparation / 60)} min</td>
+                    <td className="pr-2 whitespace-nowrap">{outcome.acrylamide ?? 'none'}</td>
+                    <td className="pr-2 whitespace-nowrap">{Math.round(outcome.handsOn / 60)} min</td>
+                    <td className="whitespace-nowrap">{Math.round(outcome.preparation / 60)} min</td>
                   </>
                 ) : (
                   <td colSpan={6}>{outcome === null ? 'cannot be worked out' : '…'}</td>
@@ -87,7 +87,9 @@ export function OutcomeTable({
           })}
         </tbody>
       </table>
-      <p className="text-[12px] text-iron-soft">Colour: 1 is golden. Hands and before: until the basket is loaded.</p>
+      <p className="text-[12px] text-iron-soft">
+        The colour is that of most faces at that minute. Work and time are those until the drawer is loaded.
+      </p>
     </div>
   );
 }

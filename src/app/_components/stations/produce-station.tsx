@@ -143,7 +143,7 @@ export function ProduceStation({ document, plan, forecast, board, setBoard, move
             limits={[1, 8]}
             step={1}
             unit=""
-            note={`${massText(document.mass_g, units)} of pieces: about ${wholeCount(document.mass_g, one.mass)} whole ones of the usual size.`}
+            note={`${massText(document.mass_g, units)} of pieces: ${wholeWords(wholeCount(document.mass_g, one.mass))} of the usual size.`}
             onMove={(people) => change({ people })}
             onRelease={(people) => change({ people })}
           />
@@ -205,6 +205,11 @@ export function ProduceStation({ document, plan, forecast, board, setBoard, move
       ))}
     </div>
   );
+}
+
+/** About three whole ones, one whole one. */
+function wholeWords(count: number): string {
+  return count === 1 ? 'one whole one' : `about ${count} whole ones`;
 }
 
 function wholeCount(massG: number, each: number): number {
