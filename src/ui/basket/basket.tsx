@@ -16,7 +16,7 @@ const STILL = 400;
 const BETWEEN = 40;
 
 /** Width of a picture that is given more light, CSS pixels; smaller ones show no difference. */
-const WORTH_SOFTENING = 150;
+const WORTH_SOFTENING = 100;
 
 /** How much coarser a picture is while it moves where painting is slow. */
 const COARSER = 3;
@@ -80,7 +80,7 @@ function Painted({
         target.width = target.height = pixels;
         painter.paint(target, picture, false);
       }
-      if (painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
+      if (width >= WORTH_SOFTENING && painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
     };
     const next = requestAnimationFrame(() => {
       const now = painter.slow ? Math.round(pixels / COARSER) : pixels;

@@ -184,12 +184,15 @@ export function CookingPhase({
             playhead={elapsed}
             height={narrow ? 28 : 96}
             withShare={false}
-            withCaption={!narrow}
+            withCaption={false}
           />
         )}
-        <p className="mt-1 text-[17px] max-sm:hidden">
-          {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
-        </p>
+        {/* once something was told, what that changed takes its place */}
+        {(learnt === AS_EXPECTED || !live.forecast) && (
+          <p className="mt-1 text-[17px] max-sm:text-[15px]">
+            {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
+          </p>
+        )}
         <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />
         <Learnt
           correction={correction}

@@ -52,7 +52,7 @@ export function DueAction({
           role="timer"
           className={clsx(
             'grow font-display leading-[0.9] font-extrabold tracking-tight tabular-nums',
-            countdown.length > 4 ? 'text-[clamp(100px,15vw,176px)]' : 'text-[clamp(112px,17vw,204px)]',
+            countdown.length > 4 ? 'text-[clamp(100px,13.5vw,160px)]' : 'text-[clamp(112px,15vw,184px)]',
           )}
         >
           {due ? (

@@ -24,7 +24,7 @@ export function Learnt({
 }) {
   if (!correction || correction.taken === 0) return null;
   return (
-    <div role="status" className="mt-1 flex flex-wrap items-center gap-x-2 text-[18px] text-rim-light">
+    <div role="status" className="mt-1 flex flex-wrap items-center gap-x-2 text-[15px] text-rim-light sm:text-[16px]">
       <p>{correctionText(correction, pull)}</p>
       {correction.advice && <AdviceLine advice={correction.advice} dial={dial} record={record} />}
     </div>
