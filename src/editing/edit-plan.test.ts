@@ -1,6 +1,12 @@
 import { FIRST_PLAN } from '../schemas/first-plan';
-import { keptAmounts, withAmountsFollowing, withLoad, withPrepStep } from './edit-plan';
-import { withStepChanged } from './edit-steps';
+import { keptAmounts, withAmountsFollowing, withLoad } from './amounts';
+import { withPrepStep } from './edit-plan';
+import { newPrepSteps, withRest, withStepChanged } from './edit-steps';
+
+const COAT = newPrepSteps(500).find(({ step }) => step === 'coat') as Extract<
+  (typeof FIRST_PLAN)['prep'][number],
+  { step: 'coat' }
+>;
 
 const kinds = (document: typeof FIRST_PLAN) => document.prep.map(({ step }) => step);
 
@@ -33,4 +39,38 @@ test('an amount that the cook has set stays when the load changes, says so, and 
     mass_g: 10,
     method: 'spray',
   });
+});
+
+test('own coats, salt and dressing after the drawer, and oil on the way follow the load too; a second food keeps its own', () => {
+  const rich: typeof FIRST_PLAN = {
+    ...FIRST_PLAN,
+    prep: [{ ...COAT, crumb_g: 20, egg_g: 10, flour_g: 0 }],
+    after: [
+      { step: 'rest', minutes: 2, place: 'rack', salt_g: 3 },
+      { step: 'dress', with: 'spice', mass_g: 4 },
+      { step: 'refresh', minutes: 4, temperature_c: 190 },
+    ],
+    cook: {
+      ...FIRST_PLAN.cook,
+      events: [
+        { minute: 5, action: 'oil', mass_g: 4 },
+        { minute: 6, action: 'add', part: { food: 'carrot', mass_g: 120, prep: [] } as never },
+      ],
+    },
+  };
+  const half = withLoad(rich, 250);
+  expect(half.prep[0]).toMatchObject({ crumb_g: 10, egg_g: 5, flour_g: 0 });
+  expect(half.after).toEqual([
+    { step: 'rest', minutes: 2, place: 'rack', salt_g: 1.5 },
+    { step: 'dress', with: 'spice', mass_g: 2 },
+    rich.after[2],
+  ]);
+  expect(half.cook.events[0]).toMatchObject({ mass_g: 2 });
+  expect(half.cook.events[1]).toBe(rich.cook.events[1]);
+  /* salt by hand */
+  const salted = withRest(rich, { step: 'rest', minutes: 2, place: 'rack', salt_g: 5 });
+  expect(withLoad(salted, 1000).after[0]).toMatchObject({ salt_g: 5, set_for_g: 500 });
+  expect(withRest(rich, { step: 'rest', minutes: 9, place: 'rack', salt_g: 3 }).after[0]).not.toHaveProperty(
+    'set_for_g',
+  );
 });

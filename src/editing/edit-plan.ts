@@ -39,65 +39,6 @@ export function withPrepStep(document: PlanFile, name: StepName, step: PrepStep 
   return { ...document, prep: [...others.slice(0, at), step, ...others.slice(at)] };
 }
 
-/** A step with an amount of its own. */
-type Weighed = Extract<PrepStep, { mass_g?: number }>;
-
-const isWeighed = (step: PrepStep): step is Weighed & { mass_g: number } =>
-  'mass_g' in step && step.mass_g !== undefined;
-
-/** The plan with another load; what coats the pieces by mass goes along, but for amounts that the cook has set. */
-export function withLoad(document: PlanFile, massG: number): PlanFile {
-  const share = massG / document.mass_g;
-  return {
-    ...document,
-    mass_g: massG,
-    prep: document.prep.map((step) =>
-      isWeighed(step) && step.set_for_g === undefined
-        ? { ...step, mass_g: Math.round(step.mass_g * share * 10) / 10 }
-        : step,
-    ),
-  };
-}
-
-/** A step of which the cook has changed the amount, marked as set for this load; another stays as it is. */
-export function markedAsSet<Step extends PrepStep>(
-  document: Pick<PlanFile, 'mass_g'>,
-  before: PrepStep,
-  step: Step,
-): Step {
-  if (!isWeighed(step) || !isWeighed(before) || before.mass_g === step.mass_g) return step;
-  return { ...step, set_for_g: document.mass_g };
-}
-
-/** An amount that stayed as the cook set it while the load changed. */
-export interface KeptAmount {
-  readonly step: Weighed['step'];
-  /** g, as set, and what it would be for this load */
-  readonly grams: number;
-  readonly following: number;
-  /** g, the load it was set for */
-  readonly setFor: number;
-}
-
-/** The amounts that stayed behind when the load changed. */
-export function keptAmounts(document: PlanFile): KeptAmount[] {
-  return document.prep.flatMap((step) => {
-    if (!isWeighed(step) || step.set_for_g === undefined || step.set_for_g === document.mass_g) return [];
-    const following = Math.round(((step.mass_g * document.mass_g) / step.set_for_g) * 10) / 10;
-    return [{ step: step.step, grams: step.mass_g, following, setFor: step.set_for_g }];
-  });
-}
-
-/** The plan with every amount as much as its load wants, and following it from now on. */
-export function withAmountsFollowing(document: PlanFile): PlanFile {
-  const prep = document.prep.map((step) => {
-    if (!isWeighed(step) || step.set_for_g === undefined) return step;
-    const { set_for_g: setFor, ...own } = step;
-    return { ...own, mass_g: Math.round(((step.mass_g * document.mass_g) / setFor) * 10) / 10 } as PrepStep;
-  });
-  return { ...document, prep };
-}
-
 /** The plan with starch dusted on before or after the oil, or none. */
 export function withStarch(document: PlanFile, massG: number, order: 'before-oil' | 'after-oil'): PlanFile {
   const bare = withPrepStep(document, 'starch', null);

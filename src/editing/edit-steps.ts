@@ -1,11 +1,12 @@
 import type { PlanFile } from '../schemas/plan-file';
-import { markedAsSet } from './edit-plan';
+import { markedAsSet } from './amounts';
 import type { AfterStep, PrepStep } from '../schemas/plan-steps';
 
 /** The plan with its first rest changed, or one put in before all else that follows the last cook. */
 export function withRest(document: PlanFile, rest: Extract<AfterStep, { step: 'rest' }>): PlanFile {
   const at = document.after.findIndex((step) => step.step === 'rest');
-  return { ...document, after: at < 0 ? [rest, ...document.after] : document.after.with(at, rest) };
+  if (at < 0) return { ...document, after: [rest, ...document.after] };
+  return { ...document, after: document.after.with(at, markedAsSet(document, document.after[at]!, rest)) };
 }
 
 /** A step that takes `minutes`, in whatever unit the step is timed; one that takes no time of its own stays as it is. */
@@ -70,7 +71,7 @@ export function withStepPutIn(document: PlanFile, list: StepList, at: number, st
 /** The plan with one of its steps changed. */
 export function withStepChanged(document: PlanFile, list: StepList, at: number, step: PrepStep | AfterStep): PlanFile {
   const before = document[list][at];
-  const set = list === 'prep' && before ? markedAsSet(document, before as PrepStep, step as PrepStep) : step;
+  const set = before ? markedAsSet(document, before, step) : step;
   return { ...document, [list]: document[list].map((own, i) => (i === at ? set : own)) };
 }
 

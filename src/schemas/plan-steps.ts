@@ -82,6 +82,7 @@ const laterSteps = [
     seeds_g: coatMass.default(0),
     herbs_g: coatMass.default(0),
     sugar_g: coatMass.default(0),
+    ...setByHand,
   }),
 ] as const;
 
@@ -137,12 +138,18 @@ const restStep = z.strictObject({
   minutes: z.number().min(0).max(120).default(2),
   place: z.enum(['rack', 'heap', 'covered', 'warm-oven']).default('rack'),
   salt_g: z.number().min(0).max(100).default(0),
+  ...setByHand,
 });
 
 /** Every step after the last cook. */
 export const afterSteps = [
   restStep,
-  z.strictObject({ step: z.literal('dress'), with: z.enum(DRESSINGS), mass_g: between(PLAN_LIMITS.dressingG) }),
+  z.strictObject({
+    step: z.literal('dress'),
+    with: z.enum(DRESSINGS),
+    mass_g: between(PLAN_LIMITS.dressingG),
+    ...setByHand,
+  }),
   z.strictObject({
     step: z.literal('refresh'),
     minutes: between(PLAN_LIMITS.refreshMinutes).default(4),
@@ -158,7 +165,7 @@ export const afterSteps = [
 ] as const;
 
 /** The rest of version 1, which had no name of its own. */
-export const restSchema = restStep.omit({ step: true });
+export const restSchema = restStep.omit({ step: true, set_for_g: true });
 
 /** An opening that puts nothing in. */
 export type PlainEvent = z.output<(typeof plainEvents)[number]>;

@@ -3,7 +3,8 @@
 import { batchYield } from '@/core/cut/batch-yield';
 import { HELD_OIL, oilFactor } from '@/core/prep/browning-factor';
 import { brineAmounts, marinadeAmount, SPRAY_PER_SECOND } from '@/core/prep/coat-amounts';
-import { markedAsSet, prepStep, starchOrder, withPrepStep, withStarch } from '@/editing/edit-plan';
+import { markedAsSet } from '@/editing/amounts';
+import { prepStep, starchOrder, withPrepStep, withStarch } from '@/editing/edit-plan';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { SaturationDrawing } from '@/ui/drawings/saturation-drawing';

@@ -1,7 +1,7 @@
 'use client';
 
 import { type PointerEvent, type ReactNode, useRef } from 'react';
-import { withLoad } from '@/editing/edit-plan';
+import { withLoad } from '@/editing/amounts';
 import type { PlanFile } from '@/schemas/plan-file';
 import { LOAD_LIMITS } from './load-station';
 

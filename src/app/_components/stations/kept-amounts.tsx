@@ -1,4 +1,4 @@
-import { keptAmounts, withAmountsFollowing } from '@/editing/edit-plan';
+import { keptAmounts, withAmountsFollowing } from '@/editing/amounts';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';

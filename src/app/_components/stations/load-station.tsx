@@ -14,7 +14,7 @@ import { massText, percentText, wholeMinutes } from '@/ui/words/format';
 import { withLoads, withServing } from '@/editing/edit-loads';
 import { Choice } from '@/ui/controls/choice';
 import { PricedChoice } from '@/ui/controls/priced-choice';
-import { withLoad } from '@/editing/edit-plan';
+import { withLoad } from '@/editing/amounts';
 import { typedMass } from '@/ui/words/typed-units';
 import { KeptAmounts } from './kept-amounts';
 import { LoadsTable } from './loads-table';

@@ -6,7 +6,7 @@ import { listFoods } from '@/core/food/catalogue';
 import { STORAGES, type Storage } from '@/core/food/sugar';
 import { pullTimeIn } from '@/core/forecast/forecast';
 import { cookDuration } from '@/core/plan/plan';
-import { withLoad } from '@/editing/edit-plan';
+import { withLoad } from '@/editing/amounts';
 import { beginningOf, withBeginning } from '@/editing/beginning';
 import { Button } from '@/ui/controls/button';
 import { OwnFoodForm } from './own-food-form';

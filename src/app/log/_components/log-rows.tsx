@@ -1,6 +1,5 @@
 'use client';
 
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useRef } from 'react';
 import { looksOfColours } from '@/core/batch/record-statistics';
@@ -13,6 +12,7 @@ import { foodColour } from '@/ui/colour/food-colours';
 import { BasketDrawing } from '@/ui/drawings/basket-drawing';
 import { LocalTime } from '@/ui/local-time';
 import { useUnits } from '@/ui/units-context';
+import { dayAndTimeText } from '@/ui/words/time-of-day';
 import { useNear } from '@/ui/use-near';
 import { wholeMinutes } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
@@ -129,7 +129,7 @@ function Row({ batch, scale }: { batch: Batch; scale: number }) {
           <span className="block truncate text-[14px]">{cutText(batch.document, units)}</span>
         </span>
         <span className="text-[14px]">
-          <LocalTime at={batch.begunAt} write={(date) => format(date, 'EEE d MMM, HH:mm')} />
+          <LocalTime at={batch.begunAt} write={(date) => dayAndTimeText(date, 'EEE d MMM', units)} />
           <span className="block text-iron-soft max-md:inline">
             <span className="md:hidden">, </span>
             {batch.fryerName}

@@ -1,6 +1,5 @@
 'use client';
 
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { PlanFile } from '@/schemas/plan-file';
@@ -9,6 +8,7 @@ import { LocalTime } from '@/ui/local-time';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
+import { dayAndTimeText } from '@/ui/words/time-of-day';
 import { planPhrases } from '@/ui/words/plan-text';
 
 interface Row {
@@ -43,7 +43,7 @@ export function PlanRows({ plans }: { plans: readonly Row[] }) {
             {archived && <span className="ml-2 text-[13px] text-iron-soft">put away</span>}
             <p className="text-[14px]">{planPhrases(document, units).join(' · ')}</p>
             <p className="text-[13px] text-iron-soft">
-              changed <LocalTime at={changedAt} write={(date) => format(date, 'd MMM yyyy, HH:mm')} />
+              changed <LocalTime at={changedAt} write={(date) => dayAndTimeText(date, 'd MMM yyyy', units)} />
             </p>
           </div>
           <div className="flex gap-2">

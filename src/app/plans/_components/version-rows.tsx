@@ -1,6 +1,5 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
@@ -8,6 +7,7 @@ import { LocalTime } from '@/ui/local-time';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
+import { dayAndTimeText } from '@/ui/words/time-of-day';
 import { planDifferences } from '@/ui/words/plan-differences';
 import { writePlanFile } from '@/schemas/write-plan';
 
@@ -55,7 +55,7 @@ export function VersionRows({
                 <p className="font-semibold">
                   {step.version === null ? 'As it is now' : `Version ${step.version}`}
                   <span className="ml-2 font-normal text-iron-soft">
-                    <LocalTime at={step.at} write={(date) => format(date, 'd MMM yyyy, HH:mm')} />
+                    <LocalTime at={step.at} write={(date) => dayAndTimeText(date, 'd MMM yyyy', units)} />
                   </span>
                 </p>
                 {before ? (
