@@ -5,6 +5,8 @@ import { stepRun } from '../src/core/batch/cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from '../src/core/batch/resolution';
 import { simulateCook } from '../src/core/batch/simulate-cook';
 import { startRun } from '../src/core/batch/start-run';
+import { observe, startFilter } from '../src/core/coach/filter';
+import { resample } from '../src/core/coach/particles';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { forecastInterval } from '../src/core/forecast/interval';
 import { createSeededRandom } from '../src/core/numeric/seeded-random';
@@ -39,6 +41,11 @@ function report(name: string, work: () => unknown, runs: number): void {
 report('forecast, 24 pieces, 25 min', () => simulateCook(plan, 1, FORECAST), 25);
 report('forecast as shown, 16 pieces, 25 min', () => forecastPlan(plan), 25);
 report('interval, six cooks × 15 brownings, one thread', () => forecastInterval(plan, 1), 5);
+
+const filter = startFilter(plan, 1);
+const answer = { kind: 'swatch', time: 900, browning: 0.9 } as const;
+report('480 guesses weighed by an answer', () => observe(filter, answer), 25);
+report('480 guesses drawn and cooked anew', () => resample(observe(filter, answer).particles, plan, filter.random), 5);
 
 const steps = (FORECAST.pieces * 25 * 60) / FORECAST.step;
 const seconds = time(() => simulateCook(plan, 1, FORECAST)) / 1000;

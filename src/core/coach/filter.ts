@@ -1,7 +1,7 @@
 import { createSeededRandom, type RandomSource } from '../numeric/seeded-random';
 import type { Plan } from '../plan/plan';
 import type { Observation } from './observation';
-import { effectiveCount, type Particle, priorParticles, replanParticles, resample, reweigh } from './particles';
+import { COOKS, effectiveCount, type Particle, priorParticles, replanParticles, resample, reweigh } from './particles';
 
 /** A run's guesses with what they were made from. */
 export interface Filter {
@@ -11,7 +11,7 @@ export interface Filter {
   readonly random: RandomSource;
 }
 
-/** Share of the particles that must still count; below it they are drawn anew. Source: usual choice. */
+/** Share of the cooks that must still count; below it they are drawn anew. Source: usual choice. */
 const RESAMPLE_BELOW = 0.5;
 
 /** A filter before anything was seen. */
@@ -30,8 +30,8 @@ export function observe(filter: Filter, observation: Observation): Filter {
   return { ...filter, particles: reweigh(filter.particles, observation), taken: filter.taken + 1 };
 }
 
-/** Draws the guesses anew where too few of them still count. Cost: a trace each when it does. */
+/** Draws the guesses anew where too few of them still count. Cost: a cook each when it does. */
 export function refresh(filter: Filter, plan: Plan): Filter {
-  if (effectiveCount(filter.particles) >= RESAMPLE_BELOW * filter.particles.length) return filter;
+  if (effectiveCount(filter.particles) >= RESAMPLE_BELOW * COOKS) return filter;
   return { ...filter, particles: resample(filter.particles, plan, filter.random) };
 }

@@ -1,45 +1,137 @@
 import { goingOn, type PullInterval, pullInterval } from '../forecast/interval';
-import { AS_EXPECTED, drawUnknowns, UNKNOWN_NAMES, type Unknowns, withUnknowns } from '../forecast/unknowns';
+import {
+  AS_EXPECTED,
+  browningScaleOf,
+  drawUnknowns,
+  UNKNOWN_NAMES,
+  type Unknowns,
+  withUnknowns,
+} from '../forecast/unknowns';
 import type { RandomSource } from '../numeric/seeded-random';
-import type { Plan } from '../plan/plan';
+import { cookDuration, type Plan } from '../plan/plan';
 import { logLikelihood } from './likelihood';
 import type { Observation } from './observation';
-import { type Trace, traceOf } from './trace';
+import { type Trace, traceOf, tracesOf } from './trace';
 
 /** One guess at the fryer and the food, how its cook goes, and how likely it is. Weights of all add up to one. */
 export interface Particle {
   readonly unknowns: Unknowns;
   readonly trace: Trace;
   readonly weight: number;
+  /** guesses of one cook differ by their browning alone */
+  readonly cook: number;
 }
 
-/** Particles of a run. Source: chosen; twice as many move the done minute by less than 1 %. */
-export const PARTICLES = 32;
+/** Cooks of a run. Source: chosen; twice as many move the done minute by less than 1 %. */
+export const COOKS = 32;
+
+/** Brownings that each cook stands for, at even steps over so many standard deviations either way. Source: numerics; steps of 0.37 σ, below what an eye tells. */
+const BROWNINGS = 15;
+const REACH = 2.6;
+
+/** Those steps, and how likely each is under a normal distribution. */
+const STEPS = Array.from({ length: BROWNINGS }, (_, i) => REACH * ((2 * i) / (BROWNINGS - 1) - 1));
+const SHARES = (() => {
+  const densities = STEPS.map((step) => Math.exp(-(step * step) / 2));
+  const total = densities.reduce((sum, density) => sum + density, 0);
+  return densities.map((density) => density / total);
+})();
 
 /** Seed of every particle's cook: one heap for all, so that they differ by what is not known alone. */
 const HEAP = 1;
 
-/** Shrinkage of the resampling kernel, Liu & West (2001): θ' = a·θ + (1 − a)·mean, covariance (1 − a²)·V by differences of pairs. Source: 0.95–0.99 there; lower assumed, since the particles are few; ter Braak (2006). */
+/** Shrinkage of the resampling kernel, Liu & West (2001): θ' = a·θ + (1 − a)·mean, covariance (1 − a²)·V by differences of pairs. Source: 0.95–0.99 there; lower assumed, since the cooks are few; ter Braak (2006). */
 const SHRINKAGE = 0.92;
 
-/** Guesses before anything was seen. Cost: a trace each. */
-export function priorParticles(plan: Plan, random: RandomSource, count = PARTICLES): Particle[] {
-  const longer = goingOn(plan);
-  return drawUnknowns(count, random).map((unknowns) => ({
-    unknowns,
-    trace: traceOf(withUnknowns(longer, unknowns), HEAP),
-    weight: 1 / count,
-  }));
+/** Least spread of browning within a cook, standard deviations of the prior. Source: numerics; no two guesses alike. */
+const LEAST_SPREAD = 0.05;
+
+/** What is guessed of one cook: browning as a normal distribution, or a single one where pieces are pulled by their colour on the way. */
+interface Guess {
+  readonly unknowns: Unknowns;
+  /** standard deviation of browning, those of the prior */
+  readonly spread: number;
+  readonly weight: number;
 }
 
-/** The same guesses for a plan that goes on otherwise; weights stay. Cost: a trace each. */
+/** The particles of some guesses. Cost: a cook each. */
+function particlesOf(guesses: readonly Guess[], plan: Plan): Particle[] {
+  const longer = goingOn(plan);
+  const byColour = plan.events.some(({ action }) => action === 'pull');
+  return guesses.flatMap(({ unknowns, spread, weight }, cook) => {
+    if (byColour) return [{ unknowns, trace: traceOf(withUnknowns(longer, unknowns), HEAP), weight, cook }];
+    const brownings = STEPS.map((step) => unknowns.browning + spread * step);
+    return browned(unknowns, brownings, SHARES, longer, plan).map((particle) => ({
+      ...particle,
+      weight: weight * particle.weight,
+      cook,
+    }));
+  });
+}
+
+/** The guesses of one cook that differ by browning, with their shares as weights. */
+function browned(
+  unknowns: Unknowns,
+  brownings: readonly number[],
+  shares: readonly number[],
+  longer: Plan,
+  plan: Plan,
+): Omit<Particle, 'cook'>[] {
+  const fryer = withUnknowns(longer, { ...unknowns, browning: 0 });
+  const traces = tracesOf(fryer, HEAP, brownings.map(browningScaleOf), cookDuration(plan));
+  return traces.map((trace, i) => ({ unknowns: { ...unknowns, browning: brownings[i]! }, trace, weight: shares[i]! }));
+}
+
+/** The particles of each cook. */
+function byCook(particles: readonly Particle[]): Particle[][] {
+  const cooks: Particle[][] = [];
+  for (const particle of particles) (cooks[particle.cook] ??= []).push(particle);
+  return cooks;
+}
+
+/** What the particles of each cook say together: its weight, and mean and spread of browning. */
+function guessesOf(particles: readonly Particle[]): Guess[] {
+  return byCook(particles).map((own) => {
+    const weight = own.reduce((sum, one) => sum + one.weight, 0);
+    const mean = (of: (browning: number) => number) =>
+      weight > 0
+        ? own.reduce((sum, one) => sum + (one.weight / weight) * of(one.unknowns.browning), 0)
+        : of(own[own.length >> 1]!.unknowns.browning);
+    const browning = mean((value) => value);
+    const spread = Math.sqrt(mean((value) => (value - browning) ** 2));
+    return { unknowns: { ...own[0]!.unknowns, browning }, spread: Math.max(LEAST_SPREAD, spread), weight };
+  });
+}
+
+/** Guesses before anything was seen. Cost: a cook each. */
+export function priorParticles(plan: Plan, random: RandomSource, count = COOKS): Particle[] {
+  const byColour = plan.events.some(({ action }) => action === 'pull');
+  const guesses = drawUnknowns(count, random).map((unknowns) => ({
+    unknowns: byColour ? unknowns : { ...unknowns, browning: 0 },
+    spread: 1,
+    weight: 1 / count,
+  }));
+  return particlesOf(guesses, plan);
+}
+
+/** The same guesses for a plan that goes on otherwise; weights stay. Cost: a cook each. */
 export function replanParticles(particles: readonly Particle[], plan: Plan): Particle[] {
   const longer = goingOn(plan);
-  return particles.map(({ unknowns, weight }) => ({
-    unknowns,
-    weight,
-    trace: traceOf(withUnknowns(longer, unknowns), HEAP),
-  }));
+  if (plan.events.some(({ action }) => action === 'pull')) {
+    /* one browning for each cook from now on */
+    return particlesOf(guessesOf(particles), plan);
+  }
+  return byCook(particles).flatMap((own, cook) => {
+    const { unknowns } = own[0]!;
+    const brownings = own.map((one) => one.unknowns.browning);
+    return browned(
+      unknowns,
+      brownings,
+      own.map((one) => one.weight),
+      longer,
+      plan,
+    ).map((particle) => ({ ...particle, cook }));
+  });
 }
 
 /** Bayes: w ∝ w · p(observation | particle). Cost: none to speak of. */
@@ -50,9 +142,9 @@ export function reweigh(particles: readonly Particle[], observation: Observation
   return particles.map((particle, i) => ({ ...particle, weight: Math.exp(logs[i]! - most) / total }));
 }
 
-/** 1/Σw²: how many particles still count. */
+/** 1/Σw² over the cooks: how many of them still count. */
 export function effectiveCount(particles: readonly Particle[]): number {
-  return 1 / particles.reduce((sum, { weight }) => sum + weight * weight, 0);
+  return 1 / guessesOf(particles).reduce((sum, { weight }) => sum + weight * weight, 0);
 }
 
 /** Weighted mean of the guesses. */
@@ -63,34 +155,37 @@ export function meanUnknowns(particles: readonly Particle[]): Unknowns {
 }
 
 /**
- * New guesses where the likely ones are: systematic resampling, then each drawn towards the mean and scattered by the difference
- * of two others, so that mean, variance and the ties between the unknowns stay and no two are alike.
+ * New guesses where the likely ones are: systematic resampling of the cooks, each then drawn towards the mean and scattered by the
+ * difference of two others, the mean of its brownings with it, so that mean, variance and the ties between the unknowns stay and no two
+ * are alike. Its brownings are laid anew over what is left of their spread.
  */
 export function resample(particles: readonly Particle[], plan: Plan, random: RandomSource): Particle[] {
-  const mean = meanUnknowns(particles);
-  const longer = goingOn(plan);
-  const drawn = systematic(particles, random);
+  const guesses = guessesOf(particles);
+  const mean: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
+  for (const { unknowns, weight } of guesses) for (const name of UNKNOWN_NAMES) mean[name] += weight * unknowns[name];
+  const drawn = systematic(guesses, random);
   const any = () => drawn[Math.floor(random() * drawn.length)]!.unknowns;
   const width = Math.sqrt((1 - SHRINKAGE ** 2) / 2);
-  return drawn.map(({ unknowns }) => {
+  const moved = drawn.map(({ unknowns, spread }) => {
     const [one, other] = [any(), any()];
-    const moved: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
+    const own: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
     for (const name of UNKNOWN_NAMES) {
-      moved[name] = SHRINKAGE * unknowns[name] + (1 - SHRINKAGE) * mean[name] + width * (one[name] - other[name]);
+      own[name] = SHRINKAGE * unknowns[name] + (1 - SHRINKAGE) * mean[name] + width * (one[name] - other[name]);
     }
-    return { unknowns: moved, weight: 1 / drawn.length, trace: traceOf(withUnknowns(longer, moved), HEAP) };
+    return { unknowns: own, spread, weight: 1 / drawn.length };
   });
+  return particlesOf(moved, plan);
 }
 
-/** As many particles, each as often as its weight says. */
-function systematic(particles: readonly Particle[], random: RandomSource): Particle[] {
-  const count = particles.length;
+/** As many guesses, each as often as its weight says. */
+function systematic(guesses: readonly Guess[], random: RandomSource): Guess[] {
+  const count = guesses.length;
   const start = random() / count;
   let index = 0;
-  let reached = particles[0]!.weight;
+  let reached = guesses[0]!.weight;
   return Array.from({ length: count }, (_, i) => {
-    while (reached < start + i / count && index < count - 1) reached += particles[++index]!.weight;
-    return particles[index]!;
+    while (reached < start + i / count && index < count - 1) reached += guesses[++index]!.weight;
+    return guesses[index]!;
   });
 }
 

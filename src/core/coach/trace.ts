@@ -1,6 +1,7 @@
 import type { CookRecord } from '../batch/cook-record';
 import { medianBrowning, medianCrispness } from '../batch/record-statistics';
 import { findBestMoment } from '../forecast/best-moment';
+import { watchMoment } from '../forecast/known-moment';
 import { trackShares } from '../forecast/shares';
 import type { Resolution } from '../batch/resolution';
 import { simulateCook } from '../batch/simulate-cook';
@@ -25,26 +26,45 @@ export interface Trace {
 }
 
 /** Resolution of a particle: the typical piece matters, not the picture. Source: done minute within 3 % of the standard one. */
-export const PARTICLE_RESOLUTION: Resolution = { pieces: 6, cells: 13, step: 8, interval: 40 };
+export const PARTICLE_RESOLUTION: Resolution = { pieces: 6, cells: 13, step: 10, interval: 40 };
 
 /** Cooks the plan and keeps what can be observed. */
 export function traceOf(plan: Plan, seed: number): Trace {
-  const record = simulateCook(plan, seed, PARTICLE_RESOLUTION);
-  const track = trackShares(record, plan);
-  const { pull, inTime } = findBestMoment(track);
-  return {
-    interval: record.interval,
-    browning: perSample(record, medianBrowning),
-    crispness: perSample(record, medianCrispness),
-    weight: record.weight,
-    right: Float32Array.from({ length: record.samples }, (_, s) => track.shares[4 * s + 1]!),
-    air: record.airTemperature,
-    pullTime: inTime ? pull.time : null,
-  };
+  return tracesIn(simulateCook(plan, seed, PARTICLE_RESOLUTION), plan, [1])[0]!;
 }
 
-function perSample(record: CookRecord, value: (record: CookRecord, sample: number) => number): Float32Array {
-  return Float32Array.from({ length: record.samples }, (_, s) => value(record, s));
+/**
+ * What can be observed of foods that brown so many times as fast, from one cook: nothing may be pulled by colour on the way. The cook
+ * ends once the moment to pull is known for all of them, but not before `atLeast` s, so that what is told until then can be held against it.
+ */
+export function tracesOf(plan: Plan, seed: number, scales: readonly number[], atLeast: number): Trace[] {
+  const watch = watchMoment(plan, scales);
+  const record = simulateCook(plan, seed, PARTICLE_RESOLUTION, (arrays, sample) => {
+    const isKnown = watch(arrays, sample);
+    return isKnown && sample * arrays.interval >= atLeast;
+  });
+  return tracesIn(record, plan, scales);
+}
+
+/** The traces of one record for foods that brown so many times as fast; what does not depend on that is shared by all. */
+function tracesIn(record: CookRecord, plan: Plan, scales: readonly number[]): Trace[] {
+  const perSample = (value: (record: CookRecord, sample: number) => number) =>
+    Float32Array.from({ length: record.samples }, (_, s) => value(record, s));
+  const browning = perSample(medianBrowning);
+  const crispness = perSample(medianCrispness);
+  return scales.map((scale) => {
+    const track = trackShares(record, plan, scale);
+    const { pull, inTime } = findBestMoment(track);
+    return {
+      interval: record.interval,
+      browning: browning.map((value) => value * scale),
+      crispness,
+      weight: record.weight,
+      right: Float32Array.from({ length: record.samples }, (_, s) => track.shares[4 * s + 1]!),
+      air: record.airTemperature,
+      pullTime: inTime ? pull.time : null,
+    };
+  });
 }
 
 /** A track of a trace at `time` s, linear between samples, held at both ends. */

@@ -32,9 +32,9 @@ export function goingOn(plan: Plan): Plan {
   return { ...plan, stages: [...plan.stages.slice(0, -1), { ...last, duration: last.duration + more }] };
 }
 
-/** When to pull by a record, s, or null when it ends before. */
-export function pullTimeOf(record: CookRecord, plan: Plan): number | null {
-  const { pull, inTime } = findBestMoment(trackShares(record, plan));
+/** When to pull by a record, s, or null when it ends before. @param scale of browning, see `trackShares` */
+export function pullTimeOf(record: CookRecord, plan: Plan, scale = 1): number | null {
+  const { pull, inTime } = findBestMoment(trackShares(record, plan, scale));
   return inTime ? pull.time : null;
 }
 
@@ -79,7 +79,7 @@ export function pullTimesAt(
   }
   const member = withUnknowns(longer, unknowns);
   const record = simulateCook(member, seed, resolution, watchMoment(member, SCALES));
-  return SCALES.map((scale) => ({ time: pullTimeOf(withBrowning(record, scale), longer), weight: 1 / BROWNINGS }));
+  return SCALES.map((scale) => ({ time: pullTimeOf(record, longer, scale), weight: 1 / BROWNINGS }));
 }
 
 /** The record of a food that browns `scale` times as fast. */

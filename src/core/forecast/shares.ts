@@ -23,12 +23,15 @@ function pastLimit(ratio: number): number {
   return Math.min(1, Math.max(0, (Math.log(ratio) + BLUR) / (2 * BLUR)));
 }
 
-/** Judges every piece at every sample of a record by the wish for its part; one that is not in yet is under. */
-export function trackShares(record: CookRecord, plan: Plan): ShareTrack {
+/**
+ * Judges every piece at every sample of a record by the wish for its part; one that is not in yet is under.
+ * @param scale of browning, as of a food that browns so many times as fast
+ */
+export function trackShares(record: CookRecord, plan: Plan, scale = 1): ShareTrack {
   const wishes = judgesOf(plan);
   const { samples } = record;
   const shares = new Float64Array(samples * 4);
-  for (let s = 0; s < samples; s++) judgeSample(record, wishes, s, 1, shares, 4 * s);
+  for (let s = 0; s < samples; s++) judgeSample(record, wishes, s, scale, shares, 4 * s);
   if (plan.target.spread === 'mixed') mixOnPurpose(shares, samples);
   return { interval: record.interval, samples, shares };
 }
