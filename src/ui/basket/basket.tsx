@@ -1,6 +1,6 @@
 'use client';
 
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import type { CookLooks } from '../../core/batch/record-statistics';
 import type { Plan } from '../../core/plan/plan';
 import { BasketDrawing } from '../drawings/basket-drawing';
@@ -51,7 +51,12 @@ export const Basket = memo(function Basket(props: {
   if (!drawer || !picture) return <BasketDrawing {...props} />;
   return (
     <div role="img" aria-label={label} className={className}>
-      <Painted paint={drawer.painter} picture={picture} ringed={ringed} />
+      <Painted
+        paint={drawer.painter}
+        picture={picture}
+        ringed={ringed}
+        before={<BasketDrawing {...props} className="absolute inset-0 size-full" />}
+      />
     </div>
   );
 });
@@ -60,14 +65,18 @@ function Painted({
   paint: painter,
   picture,
   ringed,
+  before,
 }: {
   paint: NonNullable<ReturnType<typeof useDrawerContent>>['painter'];
   picture: BasketPicture;
   ringed: boolean;
+  /** what stands there until the first picture is painted */
+  before: ReactNode;
 }) {
   const frame = useRef<HTMLDivElement>(null);
   const width = useWidth(frame, 0);
   const canvas = useRef<HTMLCanvasElement>(null);
+  const [painted, setPainted] = useState(false);
   const [rings, setRings] = useState<readonly (SeenPiece | null)[]>([]);
   useEffect(() => {
     const target = canvas.current;
@@ -86,6 +95,7 @@ function Painted({
       const now = painter.slow ? Math.round(pixels / COARSER) : pixels;
       if (target.width !== now) target.width = target.height = now;
       const found = painter.paint(target, picture, true);
+      setPainted(true);
       if (ringed) setRings(found);
       if (width >= WORTH_SOFTENING || now !== pixels) timer = setTimeout(soften, STILL);
     });
@@ -96,6 +106,7 @@ function Painted({
   }, [painter, picture, width, ringed]);
   return (
     <div ref={frame} className="relative aspect-square w-full" aria-hidden>
+      {!painted && before}
       <canvas ref={canvas} className="absolute inset-0 size-full" />
       {ringed && <Rings rings={rings} />}
     </div>
