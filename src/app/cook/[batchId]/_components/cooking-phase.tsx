@@ -158,7 +158,7 @@ export function CookingPhase({
       </div>
       {live.forecast && (
         <div className="lg:col-start-1 lg:row-span-2 lg:row-start-1">
-          <div className="max-lg:-mx-3 max-lg:flex max-lg:h-[190px] max-lg:items-center max-lg:overflow-hidden sm:max-lg:h-[320px]">
+          <div className="max-lg:-mx-3 max-lg:flex max-lg:h-[170px] max-lg:items-center max-lg:overflow-hidden sm:max-lg:h-[320px]">
             <Basket
               plan={current}
               record={live.forecast.record}
@@ -189,7 +189,7 @@ export function CookingPhase({
         )}
         {/* once something was told, what that changed takes its place */}
         {(learnt === AS_EXPECTED || !live.forecast) && (
-          <p className="mt-1 text-[17px] max-sm:text-[15px]">
+          <p className="mt-1 text-[17px] max-sm:hidden">
             {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
           </p>
         )}

@@ -25,7 +25,8 @@ export function Learnt({
   if (!correction || correction.taken === 0) return null;
   return (
     <div role="status" className="mt-1 flex flex-wrap items-center gap-x-2 text-[15px] text-rim-light sm:text-[16px]">
-      <p>{correctionText(correction, pull)}</p>
+      {/* a phone's first screen has room for one sentence: what to do otherwise */}
+      <p className={correction.advice ? 'max-sm:hidden' : undefined}>{correctionText(correction, pull)}</p>
       {correction.advice && <AdviceLine advice={correction.advice} dial={dial} record={record} />}
     </div>
   );
