@@ -230,6 +230,8 @@ test('the kitchen: a setting is measured once and offered on the bench; a fryer 
   await enterOwnKitchen(page);
   await savedPlan(page, '450');
   await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+  const tabs = page.getByRole('navigation', { name: 'In the kitchen' });
+  await tabs.getByRole('link', { name: /^Cutters/ }).click();
   const form = page.getByRole('form', { name: 'Measure a setting' });
   await form.getByRole('button', { name: 'Keep this setting' }).click();
   await expect(form.getByText('give it a name')).toBeVisible();
@@ -239,6 +241,7 @@ test('the kitchen: a setting is measured once and offered on the bench; a fryer 
   await expect(form.getByText('One slice is 4.15 mm.')).toBeVisible();
   await form.getByRole('button', { name: 'Keep this setting' }).click();
   await expect(page.getByText(/Green mandoline, 3: 4.2 mm|Green mandoline, 3: 4.1 mm/)).toBeVisible();
+  await tabs.getByRole('link', { name: /^Fryers/ }).click();
   await page.getByRole('button', { name: 'Add a fryer' }).click();
   const fryer = page.getByRole('form', { name: 'Fryer' });
   await fryer.getByLabel('Name').fill('Attic');
