@@ -109,6 +109,27 @@ test('a changed plan keeps what was learnt', () => {
   expect(pullOf(hotter.particles).p50!).toBeLessThan(pullOf(told.particles).p50!);
 });
 
+test('where some are pulled on the way each cook keeps one browning, and how unsure it is stays', () => {
+  const start = startFilter(plan, 5);
+  const pulled = {
+    ...plan,
+    events: [...plan.events, { time: 900, action: 'pull' as const, pulled: 'darkest' as const }],
+  };
+  const spread = (filter: typeof start) => {
+    const mean = meanUnknowns(filter.particles).browning;
+    const square = filter.particles.reduce((sum, one) => sum + one.weight * (one.unknowns.browning - mean) ** 2, 0);
+    return Math.sqrt(square);
+  };
+  const after = replanFilter(start, pulled);
+  expect(after.particles).toHaveLength(COOKS);
+  expect(spread(start)).toBeGreaterThan(0.9);
+  expect(spread(after)).toBeGreaterThan(0.85 * spread(start));
+  /* and it does not wander with each change of plan */
+  expect(replanFilter(after, pulled).particles.map((one) => one.unknowns)).toEqual(
+    after.particles.map((one) => one.unknowns),
+  );
+});
+
 test('same observations, same answer', () => {
   const run = () => {
     const told = observe(startFilter(plan, 5), { kind: 'swatch', time: 800, browning: 0.9 });

@@ -7,6 +7,7 @@ import {
   type Unknowns,
   withUnknowns,
 } from '../forecast/unknowns';
+import { normalQuantile } from '../numeric/normal-quantile';
 import type { RandomSource } from '../numeric/seeded-random';
 import { cookDuration, type Plan } from '../plan/plan';
 import { logLikelihood } from './likelihood';
@@ -54,13 +55,24 @@ interface Guess {
   readonly weight: number;
 }
 
+/** Cooks between two whose brownings are neighbours: their other unknowns then have nothing to do with it. Source: numerics; odd, so that each comes once in 32. */
+const STRIDE = 11;
+
+/** Where the one browning of a cook lies, standard deviations: all cooks together have the whole normal distribution. */
+function scattered(cook: number, count: number): number {
+  return normalQuantile((((cook * STRIDE) % count) + 0.5) / count);
+}
+
 /** The particles of some guesses. Cost: a cook each. */
 function particlesOf(guesses: readonly Guess[], plan: Plan): Particle[] {
   const longer = goingOn(plan);
   const byColour = plan.events.some(({ action }) => action === 'pull');
   return guesses.flatMap(({ unknowns, spread, weight }, cook) => {
-    if (byColour) return [{ unknowns, trace: traceOf(withUnknowns(longer, unknowns), HEAP), weight, cook }];
-    const brownings = STEPS.map((step) => unknowns.browning + spread * step);
+    if (byColour) {
+      const own = { ...unknowns, browning: unknowns.browning + spread * scattered(cook, guesses.length) };
+      return [{ unknowns: own, trace: traceOf(withUnknowns(longer, own), HEAP), weight, cook }];
+    }
+    const brownings = STEPS.map((step) => unknowns.browning + Math.max(LEAST_SPREAD, spread) * step);
     return browned(unknowns, brownings, SHARES, longer, plan).map((particle) => ({
       ...particle,
       weight: weight * particle.weight,
@@ -99,7 +111,7 @@ function guessesOf(particles: readonly Particle[]): Guess[] {
         : of(own[own.length >> 1]!.unknowns.browning);
     const browning = mean((value) => value);
     const spread = Math.sqrt(mean((value) => (value - browning) ** 2));
-    return { unknowns: { ...own[0]!.unknowns, browning }, spread: Math.max(LEAST_SPREAD, spread), weight };
+    return { unknowns: { ...own[0]!.unknowns, browning }, spread, weight };
   });
 }
 
@@ -108,7 +120,7 @@ export function priorParticles(plan: Plan, random: RandomSource, count = COOKS):
   const byColour = plan.events.some(({ action }) => action === 'pull');
   const guesses = drawUnknowns(count, random).map((unknowns) => ({
     unknowns: byColour ? unknowns : { ...unknowns, browning: 0 },
-    spread: 1,
+    spread: byColour ? 0 : 1,
     weight: 1 / count,
   }));
   return particlesOf(guesses, plan);
@@ -118,7 +130,7 @@ export function priorParticles(plan: Plan, random: RandomSource, count = COOKS):
 export function replanParticles(particles: readonly Particle[], plan: Plan): Particle[] {
   const longer = goingOn(plan);
   if (plan.events.some(({ action }) => action === 'pull')) {
-    /* one browning for each cook from now on */
+    /* one browning for each cook from now on, scattered over what it stood for */
     return particlesOf(guessesOf(particles), plan);
   }
   return byCook(particles).flatMap((own, cook) => {
