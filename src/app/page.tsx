@@ -1,7 +1,9 @@
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import { withFryer } from '@/editing/edit-plan';
+import { withKnowledge } from '@/editing/with-knowledge';
 import { FIRST_PLAN } from '@/schemas/first-plan';
+import { loadLearning } from '@/services/learning';
 import { loadCutters, loadFryers } from '@/services/kitchen';
 import { loadNewestPlan, loadPlan } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';
@@ -19,17 +21,18 @@ export default async function BenchPage({ searchParams }: PageProps<'/'>) {
   const loaded = await withDatabase(async () => {
     const fryers = await loadFryers(kitchen.id);
     const cutters = await loadCutters(kitchen.id);
+    const { knowledge } = await loadLearning(kitchen.id);
     if (fresh !== undefined) redirect('/start');
     if (wishedId.success) {
-      return succeed({ fryers, cutters, plan: await loadPlan(kitchen.id, wishedId.data) });
+      return succeed({ fryers, cutters, knowledge, plan: await loadPlan(kitchen.id, wishedId.data) });
     }
     const newest = await loadNewestPlan(kitchen.id);
     /* a kitchen without a plan begins with what is to be made */
     if (!newest) redirect('/start');
-    return succeed({ fryers, cutters, plan: newest });
+    return succeed({ fryers, cutters, knowledge, plan: newest });
   });
   if (!loaded.ok) return <Unavailable />;
-  const { fryers, cutters, plan } = loaded.value;
+  const { fryers, cutters, knowledge, plan } = loaded.value;
   const planId = plan?.id ?? wishedId.data!;
   const fryer = fryers.find((candidate) => candidate.id === plan?.fryerId) ?? fryers[0]!;
   return (
@@ -38,7 +41,8 @@ export default async function BenchPage({ searchParams }: PageProps<'/'>) {
         key={planId}
         planId={planId}
         revision={plan?.revision ?? 0}
-        initial={plan?.document ?? withFryer(FIRST_PLAN, fryer)}
+        initial={plan?.document ?? withKnowledge(withFryer(FIRST_PLAN, fryer), fryer.name, knowledge, new Date())}
+        knowledge={knowledge}
         initialFryerId={fryer.id}
         fryers={fryers}
         cutters={cutters}

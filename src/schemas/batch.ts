@@ -40,6 +40,12 @@ export const OUTCOME_EVENNESS = ['even', 'some-differ', 'uneven'] as const;
 /** What went wrong. */
 export const OUTCOME_FAULTS = ['stuck', 'broke', 'wet-heart', 'dried-out', 'burnt-edges', 'greasy', 'bland'] as const;
 
+/** How the colour was liked. */
+export const OUTCOME_LIKED = ['too-pale', 'as-wished', 'too-dark'] as const;
+
+/** What is to be done the next time. */
+export const OUTCOME_NEXT = ['again', 'changed', 'not-again'] as const;
+
 /** What a cook says of a batch. */
 export const outcomeSchema = z.strictObject({
   crispness: z.enum(OUTCOME_CRISPNESS),
@@ -47,6 +53,8 @@ export const outcomeSchema = z.strictObject({
   evenness: z.enum(OUTCOME_EVENNESS),
   faults: z.array(z.enum(OUTCOME_FAULTS)).max(OUTCOME_FAULTS.length).default([]),
   note: z.string().trim().max(2000, 'must be 2000 characters at most').default(''),
+  liked: z.enum(OUTCOME_LIKED).nullable().default(null),
+  next: z.enum(OUTCOME_NEXT).nullable().default(null),
 });
 
 /** Body of a request that stores an outcome, with the colours of the pieces as the cook's own device worked them out. */
@@ -75,4 +83,6 @@ export interface Batch {
   readonly outcome: Outcome | null;
   /** browning of the sampled pieces when pulled, palest first; empty before the outcome */
   readonly fingerprint: readonly number[];
+  /** nothing is learnt from it */
+  readonly leftOut: boolean;
 }

@@ -5,6 +5,7 @@ import type { Wish } from '../core/food/wish';
 import { usualWish } from '../core/plan/usual-wish';
 import { between } from './between';
 import { cutFromFile } from './cut-from-file';
+import { learntSchema } from './learnt-schema';
 import { cutSchema } from './cut-schema';
 import { foodOfFile } from './food-from-file';
 import { ownFoodSchema } from './own-food';
@@ -81,6 +82,7 @@ const produce = {
   mass_g: between(PLAN_LIMITS.massG),
   start_temperature_c: startTemperature,
   target: target.optional(),
+  learnt: learntSchema.optional(),
 };
 
 const firstVersion = z.strictObject({

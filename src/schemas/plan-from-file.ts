@@ -7,6 +7,8 @@ import { shareOfPlan } from '../core/plan/divide-plan';
 import type { BatchPart, CookEvent, Plan, Stage } from '../core/plan/plan';
 import { usualWish } from '../core/plan/usual-wish';
 import { kelvinFromCelsius } from '../core/units/temperature';
+import { withLearnt } from '../core/learn/with-learnt';
+import { learntFromFile } from './learnt-schema';
 import { secondsToTable } from './after-time';
 import { currentLoad } from './load-order';
 import { marinadePlace } from './marinade-place';
@@ -32,7 +34,7 @@ export function planFromFile(file: PlanFile): Plan {
 /** The engine's plan of all that is on the board, as if it went in at once: for amounts that are prepared together. */
 export function wholePlanFromFile(file: PlanFile): Plan {
   const { start_c } = file.fryer;
-  return {
+  const labelled: Plan = {
     ...(start_c === undefined ? {} : { fryerTemperature: kelvinFromCelsius(start_c) }),
     ...partFromFile(file),
     name: file.name,
@@ -53,6 +55,7 @@ export function wholePlanFromFile(file: PlanFile): Plan {
     events: file.cook.events.map((event) => eventFromFile(event, file)),
     toTable: secondsToTable(file),
   };
+  return file.learnt ? withLearnt(labelled, learntFromFile(file.learnt)) : labelled;
 }
 
 function stageFromFile(stage: { readonly minutes: number; readonly temperature_c: number }): Stage {

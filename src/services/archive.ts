@@ -111,6 +111,8 @@ function logOf({ batches, outcomes }: Rows): string {
         crispness: String(outcome?.crispness ?? ''),
         browning: String(outcome?.browning ?? ''),
         evenness: String(outcome?.evenness ?? ''),
+        liked: String(outcome?.liked ?? ''),
+        next_time: String(outcome?.next_time ?? ''),
         faults: Array.isArray(outcome?.faults) ? outcome.faults.join(' ') : '',
         note: String(outcome?.note ?? ''),
       };

@@ -52,6 +52,7 @@ function batchOf(row: BatchRow, events: BatchEventRow[], outcomes: OutcomeRow[])
     clockBehind: clockBehindOf(own),
     outcome: outcome ? outcomeOf(outcome) : null,
     fingerprint: outcome?.fingerprint ?? [],
+    leftOut: row.left_out,
   };
 }
 
@@ -71,8 +72,8 @@ export function eventOf(row: BatchEventRow): BatchEvent | null {
 }
 
 function outcomeOf(row: OutcomeRow): Outcome | null {
-  const { crispness, browning, evenness, faults, note } = row;
-  const parsed = outcomeSchema.safeParse({ crispness, browning, evenness, faults, note });
+  const { crispness, browning, evenness, faults, note, liked, next_time: next } = row;
+  const parsed = outcomeSchema.safeParse({ crispness, browning, evenness, faults, note, liked, next });
   return parsed.success ? parsed.data : null;
 }
 
@@ -214,11 +215,11 @@ function idOf(value: unknown): string {
 export function recordOutcome(
   kitchenId: string,
   batchId: string,
-  { fingerprint, ...outcome }: z.output<typeof recordOutcomeSchema>,
+  { fingerprint, next, ...outcome }: z.output<typeof recordOutcomeSchema>,
 ): Promise<Result<null>> {
   return withKitchen(kitchenId, async () => {
     if (!(await findBatch(kitchenId, batchId))) return fail({ code: 'not-found' });
-    await upsertOutcome(kitchenId, batchId, { ...outcome, fingerprint });
+    await upsertOutcome(kitchenId, batchId, { ...outcome, next_time: next, fingerprint });
     return succeed(null);
   });
 }

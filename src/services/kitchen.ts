@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type CutterRow, deleteCutter, listCutters, upsertCutter } from '@/db/queries/cutters';
-import { archiveFryer, insertFryer, listFryers, upsertFryer, type FryerRow } from '@/db/queries/fryers';
+import { archiveFryer, insertFryer, listFryers, renameFryerOfBatches, upsertFryer, type FryerRow } from '@/db/queries/fryers';
 import { findDemoKitchen, findKitchen, insertKitchen, updateUnitSystem, type KitchenRow } from '@/db/queries/kitchens';
 import { inKitchen, transact } from '@/db/query';
 import type { Kitchen, KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
@@ -110,6 +110,7 @@ export function removeCutter(kitchenId: string, cutterId: string): Promise<Resul
 /** Stores a fryer under the id its device chose. */
 export function saveFryer(kitchenId: string, fryer: KitchenFryer): Promise<Result<null>> {
   return withKitchen(kitchenId, async () => {
+    await renameFryerOfBatches(kitchenId, fryer.id, fryer.name);
     const stored = await upsertFryer(kitchenId, {
       fryer_id: fryer.id,
       name: fryer.name,

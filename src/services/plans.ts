@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import { listFryers } from '@/db/queries/fryers';
+import type { Knowledge } from '@/core/learn/kitchen-model';
+import { type FryerRow, listFryers } from '@/db/queries/fryers';
 import {
   findNewestPlan,
   findPlan,
@@ -17,6 +18,8 @@ import { inKitchen, transact } from '@/db/query';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
 import { cutText } from '@/schemas/storable-text';
 import { writePlanFile } from '@/schemas/write-plan';
+import { withKnowledge } from '@/editing/with-knowledge';
+import { loadLearning } from './learning';
 import { fail, type Result, succeed, withKitchen } from './result';
 
 /** A plan that is kept. */
@@ -42,14 +45,27 @@ export interface PlanVersion {
 /** Changes within this time of the last kept version belong to one sitting, s. Source: chosen. */
 const SITTING = 1200;
 
-function savedPlan(row: PlanRow): SavedPlan[] {
+/** What a kitchen knows of its fryers, for the plans that are read. */
+interface Known {
+  readonly fryers: readonly FryerRow[];
+  readonly knowledge: Knowledge;
+}
+
+async function loadKnown(kitchenId: string): Promise<Known> {
+  const [fryers, { knowledge }] = await Promise.all([listFryers(kitchenId), loadLearning(kitchenId)]);
+  return { fryers, knowledge };
+}
+
+/** A row as a plan, with what the kitchen knows by now. */
+function savedPlan(row: PlanRow, { fryers, knowledge }: Known): SavedPlan[] {
   const parsed = planFileSchema.safeParse(row.document);
   if (!parsed.success) return [];
+  const fryer = fryers.find(({ fryer_id }) => fryer_id === row.fryer_id);
   return [
     {
       id: row.plan_id,
       fryerId: row.fryer_id,
-      document: parsed.data,
+      document: fryer ? withKnowledge(parsed.data, fryer.name, knowledge, new Date()) : parsed.data,
       changedAt: row.updated_at.getTime(),
       archived: row.archived_at !== null,
       revision: row.revision,
@@ -60,20 +76,26 @@ function savedPlan(row: PlanRow): SavedPlan[] {
 /** The newest plan, or null when there is none that today's format reads. */
 export async function loadNewestPlan(kitchenId: string): Promise<SavedPlan | null> {
   const row = await inKitchen(kitchenId, () => findNewestPlan(kitchenId));
-  return row ? (savedPlan(row)[0] ?? null) : null;
+  return row ? known(kitchenId, row) : null;
 }
 
 /** The plan with this id, or null when the kitchen has none that today's format reads. */
 export async function loadPlan(kitchenId: string, planId: string): Promise<SavedPlan | null> {
   const row = await inKitchen(kitchenId, () => findPlan(kitchenId, planId));
-  return row ? (savedPlan(row)[0] ?? null) : null;
+  return row ? known(kitchenId, row) : null;
+}
+
+async function known(kitchenId: string, row: PlanRow): Promise<SavedPlan | null> {
+  const [plan] = savedPlan(row, await inKitchen(kitchenId, () => loadKnown(kitchenId)));
+  return plan ?? null;
 }
 
 /** Every plan of the kitchen that today's format reads, those in use first, and how many others there are. */
 export function loadPlans(kitchenId: string): Promise<Result<{ plans: SavedPlan[]; unreadable: number }>> {
   return withKitchen(kitchenId, async () => {
     const rows = await listPlans(kitchenId);
-    const plans = rows.flatMap(savedPlan);
+    const all = await loadKnown(kitchenId);
+    const plans = rows.flatMap((row) => savedPlan(row, all));
     return succeed({ plans, unreadable: rows.length - plans.length });
   });
 }

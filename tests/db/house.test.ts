@@ -197,6 +197,8 @@ test('a kitchen goes out and comes in, equal by checksum, here or elsewhere, twi
     crispness: 'crisp',
     browning: 1.1,
     evenness: 'even',
+    liked: null,
+    next: null,
     faults: [],
     note: 'good',
     fingerprint: [1, 2],

@@ -28,7 +28,15 @@ import {
 import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
 const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 23, window: null, first_check_min: 17.6 };
-const OUTCOME = { crispness: 'crisp', browning: 1, evenness: 'even', faults: [], note: 'good' } as const;
+const OUTCOME = {
+  crispness: 'crisp',
+  browning: 1,
+  evenness: 'even',
+  liked: null,
+  next: null,
+  faults: [],
+  note: 'good',
+} as const;
 
 async function kitchen() {
   const made = await createKitchen();

@@ -43,6 +43,8 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
     crispness: 'crisp',
     browning: 1,
     evenness: 'even',
+    liked: null,
+    next: null,
     faults: [],
     note: '',
     fingerprint: [],

@@ -27,8 +27,17 @@ export function pastBatch(change: Partial<Batch> = {}): Batch {
     seq: 3,
     clockBehind: 0,
     unreadable: 0,
-    outcome: { crispness: 'crisp', browning: 0.7, evenness: 'some-differ', faults: ['wet-heart'], note: 'Pale heap.' },
+    outcome: {
+      crispness: 'crisp',
+      browning: 0.7,
+      evenness: 'some-differ',
+      liked: null,
+      next: null,
+      faults: ['wet-heart'],
+      note: 'Pale heap.',
+    },
     fingerprint: Array.from({ length: 16 }, (_, i) => 0.4 + i * 0.04),
+    leftOut: false,
     ...change,
   };
 }

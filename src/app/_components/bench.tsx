@@ -3,7 +3,9 @@
 import dynamic from 'next/dynamic';
 import { Tabs } from 'radix-ui';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
 import { withFryer } from '@/editing/edit-plan';
+import { withKnowledge } from '@/editing/with-knowledge';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
@@ -54,6 +56,7 @@ export function Bench({
   initialFryerId,
   fryers,
   cutters,
+  knowledge = NOTHING_KNOWN,
 }: {
   planId: string;
   initial: PlanFile;
@@ -62,6 +65,8 @@ export function Bench({
   initialFryerId: string;
   fryers: readonly KitchenFryer[];
   cutters: readonly KitchenCutter[];
+  /** what the kitchen has learnt; every forecast begins with it */
+  knowledge?: Knowledge;
 }) {
   const units = useUnits();
   const [begun] = useState(() => fromShelf(planId, initial));
@@ -89,6 +94,13 @@ export function Bench({
   useLayoutEffect(() => void (now.current = { document, plan }), [document, plan]);
   const readPlan = useCallback(() => now.current, []);
   const live = useLiveForecast(document, true);
+  const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
+  const [today] = useState(() => new Date());
+  /* another food or fryer is known otherwise */
+  const known = useCallback(
+    (changed: PlanFile) => withKnowledge(changed, fryerName, knowledge, today),
+    [fryerName, knowledge, today],
+  );
   const saving = useSaving(planId, fryerId, history.settled ? document : null, begun, revision);
 
   const { takeUp } = history;
@@ -98,36 +110,39 @@ export function Bench({
     /* what this device could not store before it was reloaded */
     void import('./read-elsewhere').then(({ readPlan: read }) => {
       const document = read(kept.document);
-      if (document) takeUp(document);
+      if (document) takeUp(known(document));
     });
-  }, [planId, takeUp]);
+  }, [planId, takeUp, known]);
 
   /* the worker begins on a moved lever before the page is drawn */
   const { move: moveHistory, release: releaseHistory } = history;
   const move = useCallback(
-    (moved: PlanFile) => {
+    (changed: PlanFile) => {
+      const moved = known(changed);
       live.request(moved);
       moveHistory(moved);
     },
-    [live, moveHistory],
+    [live, moveHistory, known],
   );
   const release = useCallback(
-    (settled: PlanFile) => {
+    (changed: PlanFile) => {
+      const settled = known(changed);
       live.request(settled);
       releaseHistory(settled);
     },
-    [live, releaseHistory],
+    [live, releaseHistory, known],
   );
   const chooseFryer = useCallback(
     (fryer: KitchenFryer) => {
       setFryerId(fryer.id);
-      release(withFryer(document, fryer));
+      const settled = withKnowledge(withFryer(document, fryer), fryer.name, knowledge, today);
+      live.request(settled);
+      releaseHistory(settled);
     },
-    [document, release],
+    [document, knowledge, today, live, releaseHistory],
   );
 
   const onPin = useCallback(() => setPinned((before) => (before ? null : now.current.document)), []);
-  const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
   const { begin, beginning, busy, leaveIt } = useBeginBatch(live, fryerName);
   const onCook = useCallback(() => begin(now.current.document), [begin]);
   /* the answer comes within a few frames of the move and draws the panel anyway */

@@ -6,18 +6,16 @@ import { Controller, useForm } from 'react-hook-form';
 import { useState } from 'react';
 import type { z } from 'zod';
 import type { ColourRamp } from '@/core/food/colour-ramp';
-import type { TargetColour, Wish } from '@/core/food/wish';
+import type { Wish } from '@/core/food/wish';
 import { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS, type Outcome, outcomeSchema } from '@/schemas/batch';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
+import { WISHED_BROWNING } from '@/editing/wished-browning';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { send } from '@/ui/send';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
 import { SwatchPicker } from './swatch-picker';
-
-/** Browning of the swatch that a wish comes nearest to. */
-const WISHED_BROWNING: Record<TargetColour, number> = { first: 0.1, pale: 0.4, golden: 1, brown: 2 };
 
 type Entry = z.input<typeof outcomeSchema>;
 

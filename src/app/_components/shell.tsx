@@ -3,6 +3,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Kitchen } from '@/schemas/kitchen';
 import { UnitsProvider } from '@/ui/units-context';
+import { LearningKeeper } from '@/ui/learning-keeper';
 import { OutboxKeeper } from '@/ui/outbox/outbox-keeper';
 import { KitchenMenu } from './kitchen-menu';
 import { RunPlate } from './run-plate';
@@ -71,6 +72,7 @@ export function Shell({
           {!lent && <RunPlate className="w-full justify-center sm:hidden" />}
         </header>
         <OutboxKeeper />
+        {!lent && <LearningKeeper />}
         <TokenKeeper />
         <main id="main" className="mx-auto max-w-[1360px] px-3 pt-2 pb-6 sm:px-5">
           {children}

@@ -1,6 +1,7 @@
 import { Shell } from '../_components/shell';
 import { Unavailable } from '../_components/unavailable';
 import { pageKitchen } from '../_lib/session';
+import { loadLearning } from '@/services/learning';
 import { loadFryers } from '@/services/kitchen';
 import { loadPlans } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';
@@ -12,7 +13,12 @@ export const metadata = { title: 'What are you making? · Drubek' };
 export default async function StartPage() {
   const kitchen = await pageKitchen();
   if (!kitchen) return <Unavailable />;
-  const fryers = await withDatabase(async () => succeed(await loadFryers(kitchen.id)));
+  const fryers = await withDatabase(async () =>
+    succeed({
+      fryers: await loadFryers(kitchen.id),
+      knowledge: (await loadLearning(kitchen.id)).knowledge,
+    }),
+  );
   const plans = await loadPlans(kitchen.id);
   if (!fryers.ok || !plans.ok) return <Unavailable />;
   const cooked = plans.value.plans.flatMap(({ document }) =>
@@ -20,7 +26,7 @@ export default async function StartPage() {
   );
   return (
     <Shell kitchen={kitchen} here="/">
-      <Start fryers={fryers.value} cooked={[...new Set(cooked)]} />
+      <Start fryers={fryers.value.fryers} cooked={[...new Set(cooked)]} knowledge={fryers.value.knowledge} />
     </Shell>
   );
 }

@@ -8,18 +8,19 @@ const LEAST_SEEN = 0.08;
  * Standard deviations of what is told: ln browning beside a picture, ln browning by swatch, ln crispness by a bend, share of the
  * weight put in, K of air, share of pieces taken as right. Source: assumed; eyes in kitchen light tell half a swatch, kitchen scales 1–2 g and what sticks to the basket.
  */
-const NOISE = { look: 0.25, swatch: 0.2, bite: 0.4, weight: 0.015, air: 4, pulled: 0.25 } as const;
+export const NOISE = { look: 0.25, swatch: 0.2, bite: 0.4, weight: 0.015, air: 4, pulled: 0.25 } as const;
 
 /** Load below which a scale's own error counts instead, kg. Source: assumed, 1.5 g of 100 g. */
 const LEAST_WEIGHED = 0.1;
 
 /** Share of answers that are slips of the hand or of the eye. Source: assumed; keeps one wrong tap from deciding all. */
-const SLIPS = 0.02;
+export const SLIPS = 0.02;
 
-const seen = (value: number) => Math.log(Math.max(0, value) + LEAST_SEEN);
+/** What is seen of a browning or a bite, ln. */
+export const seen = (value: number) => Math.log(Math.max(0, value) + LEAST_SEEN);
 
 /** How far an observation lies from what a trace has at that time, in standard deviations. */
-function deviation(trace: Trace, observation: Observation): number {
+export function deviation(trace: Trace, observation: Observation): number {
   const { time } = observation;
   switch (observation.kind) {
     case 'look': {

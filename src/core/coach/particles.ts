@@ -90,7 +90,12 @@ function browned(
   plan: Plan,
 ): Omit<Particle, 'cook'>[] {
   const fryer = withUnknowns(longer, { ...unknowns, browning: 0 });
-  const traces = tracesOf(fryer, HEAP, brownings.map(browningScaleOf), cookDuration(plan));
+  const traces = tracesOf(
+    fryer,
+    HEAP,
+    brownings.map((one) => browningScaleOf(one, plan.spread)),
+    cookDuration(plan),
+  );
   return traces.map((trace, i) => ({ unknowns: { ...unknowns, browning: brownings[i]! }, trace, weight: shares[i]! }));
 }
 

@@ -12,6 +12,10 @@ export interface Wish {
   readonly faces?: 'both' | 'one' | undefined;
   /** whether all are to come out alike, or some soft and some dark; alike unless given */
   readonly spread?: 'even' | 'mixed' | undefined;
+  /** browning that this cook calls the wished colour over that which most do; 1 unless learnt */
+  readonly shade?: number | undefined;
+  /** the same of the bite */
+  readonly firmness?: number | undefined;
 }
 
 /** What is wished of most things that go into a hot-air fryer. */

@@ -44,8 +44,8 @@ const SIGMA_POINT = Math.sqrt(3);
 /** Brownings that each cook stands for, at evenly spaced quantiles. Source: numerics. */
 const BROWNINGS = 15;
 
-/** Those brownings, of foods that brown so many times as fast. */
-const SCALES = Array.from({ length: BROWNINGS }, (_, i) => browningScaleOf(normalQuantile((i + 0.5) / BROWNINGS)));
+/** Those brownings, in standard deviations. */
+const DEVIATIONS = Array.from({ length: BROWNINGS }, (_, i) => normalQuantile((i + 0.5) / BROWNINGS));
 
 /** Brownings cooked apart where pieces are pulled in between: three nodes of Gauss–Hermite, deviations and weights. Source: Abramowitz & Stegun (1964), table 25.10. */
 const BROWNING_NODES = [
@@ -78,8 +78,9 @@ export function pullTimesAt(
     });
   }
   const member = withUnknowns(longer, unknowns);
-  const record = simulateCook(member, seed, resolution, watchMoment(member, SCALES));
-  return SCALES.map((scale) => ({ time: pullTimeOf(record, longer, scale), weight: 1 / BROWNINGS }));
+  const scales = DEVIATIONS.map((deviation) => browningScaleOf(deviation, plan.spread));
+  const record = simulateCook(member, seed, resolution, watchMoment(member, scales));
+  return scales.map((scale) => ({ time: pullTimeOf(record, longer, scale), weight: 1 / BROWNINGS }));
 }
 
 /** The record of a food that browns `scale` times as fast. */

@@ -2,7 +2,10 @@ import { normalQuantile } from '../numeric/normal-quantile';
 import { type RandomSource, shuffleInPlace } from '../numeric/seeded-random';
 import type { Plan } from '../plan/plan';
 
-/** What is not known of a fryer and a food, each as standard deviations from what is expected. */
+/**
+ * What is not known of a fryer and a food, as independent standard normal deviates. What they mean is said by the plan's spread:
+ * that of a kitchen which knows nothing yet, or what it has learnt.
+ */
 export interface Unknowns {
   /** ln h; fans and baskets differ */
   readonly heatTransfer: number;
@@ -14,21 +17,41 @@ export interface Unknowns {
   readonly browning: number;
 }
 
-/** Their names, in a fixed order. */
+/** Their names, in a fixed order; browning is last, so that it alone can differ within one cook. */
 export const UNKNOWN_NAMES = ['heatTransfer', 'offset', 'power', 'browning'] as const satisfies (keyof Unknowns)[];
 
 /** Standard deviations of a fryer that was never calibrated: ln h, K, ln P, ln kb. Source: assumed; thermostats of small ovens are within 10–15 K. */
-const SPREAD: Unknowns = { heatTransfer: 0.18, offset: 9, power: 0.07, browning: 0.45 };
+export const PRIOR_SPREAD: Unknowns = { heatTransfer: 0.18, offset: 9, power: 0.07, browning: 0.45 };
 
-/** An unknown in its own unit: K for the thermostat, a share more (or less) for the others. */
-export function inOwnUnits(name: keyof Unknowns, deviations: number): number {
-  const by = SPREAD[name] * deviations;
-  return name === 'offset' ? by : Math.exp(by) - 1;
+/**
+ * How far fryer and food may lie from what a plan says: the lower factor L of their covariance, rows in the order of
+ * UNKNOWN_NAMES, ten numbers; ln h, K, ln P, ln kb.
+ */
+export type Spread = readonly number[];
+
+/** The spread of a kitchen that knows nothing yet. */
+export const UNLEARNT: Spread = UNKNOWN_NAMES.flatMap((name, row) =>
+  Array.from({ length: row + 1 }, (_, column) => (column === row ? PRIOR_SPREAD[name] : 0)),
+);
+
+/** How much each unknown differs from the plan, ln h, K, ln P, ln kb: L times the deviates. */
+export function differenceOf(unknowns: Unknowns, spread: Spread = UNLEARNT): Unknowns {
+  const difference: Record<keyof Unknowns, number> = { ...AS_EXPECTED };
+  let at = 0;
+  UNKNOWN_NAMES.forEach((name, row) => {
+    for (let column = 0; column <= row; column++) difference[name] += spread[at++]! * unknowns[UNKNOWN_NAMES[column]!];
+  });
+  return difference;
 }
 
-/** Factor on browning of a food so many standard deviations from what is expected. */
-export function browningScaleOf(deviations: number): number {
-  return Math.exp(SPREAD.browning * deviations);
+/** A difference as it is said: K for the thermostat, a share more (or less) for the others. */
+export function inWords(name: keyof Unknowns, difference: number): number {
+  return name === 'offset' ? difference : Math.exp(difference) - 1;
+}
+
+/** Factor on browning within one cook, of a food so many standard deviations from what that cook has. */
+export function browningScaleOf(deviations: number, spread: Spread = UNLEARNT): number {
+  return Math.exp(spread[spread.length - 1]! * deviations);
 }
 
 /** Nothing unusual. */
@@ -36,15 +59,15 @@ export const AS_EXPECTED: Unknowns = { heatTransfer: 0, offset: 0, power: 0, bro
 
 /** The plan in a fryer and with a food of these unknowns. */
 export function withUnknowns(plan: Plan, unknowns: Unknowns): Plan {
+  const { heatTransfer, offset, power, browning } = differenceOf(unknowns, plan.spread);
   return {
     ...plan,
-    browningScale: plan.browningScale * browningScaleOf(unknowns.browning),
+    browningScale: plan.browningScale * Math.exp(browning),
     fryer: {
       ...plan.fryer,
-      heatTransferCoefficient:
-        plan.fryer.heatTransferCoefficient * Math.exp(SPREAD.heatTransfer * unknowns.heatTransfer),
-      thermostatOffset: plan.fryer.thermostatOffset + SPREAD.offset * unknowns.offset,
-      maximumPower: plan.fryer.maximumPower * Math.exp(SPREAD.power * unknowns.power),
+      heatTransferCoefficient: plan.fryer.heatTransferCoefficient * Math.exp(heatTransfer),
+      thermostatOffset: plan.fryer.thermostatOffset + offset,
+      maximumPower: plan.fryer.maximumPower * Math.exp(power),
     },
   };
 }

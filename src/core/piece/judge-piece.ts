@@ -60,16 +60,23 @@ export interface Judge extends RightBrowning {
   readonly oneFace: boolean;
   /** share of the softening needed at the heart */
   readonly softness: number;
+  /** crispness over that usually wished from which it is enough */
+  readonly leastCrispness: number;
   /** crispness over that wished from which it is too much */
   readonly mostCrispness: number;
 }
 
 /** The judge of a wish. */
-export function judgeFor({ colour, crispness, faces }: Wish): Judge {
+export function judgeFor({ colour, crispness, faces, shade = 1, firmness = 1 }: Wish): Judge {
+  const right = RIGHT_BROWNING[colour];
   return {
-    ...RIGHT_BROWNING[colour],
+    from: right.from * shade,
+    to: right.to * shade,
+    faceFrom: right.faceFrom * shade,
+    faceTo: right.faceTo * shade,
     oneFace: faces === 'one',
     softness: crispness === 'soft' ? SOFT_ENOUGH : COOKED_THROUGH,
+    leastCrispness: firmness,
     mostCrispness: crispness === 'chewy' ? HARD_FROM : Infinity,
   };
 }
@@ -87,7 +94,7 @@ export interface Looks {
 
 /** How near a piece is to right from below: 1 and more when colour of both faces, bite and heart are there. */
 export function readiness(looks: Looks, judge: Judge): number {
-  const inside = Math.min(looks.crispness, looks.softness / judge.softness);
+  const inside = Math.min(looks.crispness / judge.leastCrispness, looks.softness / judge.softness);
   const best = Math.max(looks.faceA, looks.faceB);
   if (judge.oneFace) return Math.min(best / judge.from, inside);
   const mean = (looks.faceA + looks.faceB) / 2 / judge.from;

@@ -114,6 +114,8 @@ export interface Plan extends BatchPart {
   readonly fryerTemperature?: number;
   /** factor on browning that belongs to this kitchen or member of an ensemble; 1 unless learnt */
   readonly browningScale: number;
+  /** how far fryer and food may lie from this; that of a kitchen that knows nothing unless learnt, see `Spread` */
+  readonly spread?: readonly number[];
   /** kg/m² of water on the pieces beyond what preparation leaves; none unless a slip is tried */
   readonly extraFilm?: number;
   readonly stages: readonly Stage[];

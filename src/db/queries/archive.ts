@@ -11,13 +11,26 @@ export const ARCHIVED = {
     'thermostat_offset_c',
     'created_at',
     'archived_at',
+    'learns_from',
+    'not_learnt_at',
   ],
   cutters: ['cutter_id', 'name', 'setting', 'thickness_mm', 'scatter', 'created_at'],
   plans: ['plan_id', 'fryer_id', 'name', 'document', 'created_at', 'updated_at', 'archived_at', 'revision'],
   plan_versions: ['plan_id', 'version', 'document', 'kept_at'],
-  batches: ['batch_id', 'fryer_name', 'document', 'forecast', 'begun_at', 'last_seq'],
+  batches: ['batch_id', 'fryer_name', 'document', 'forecast', 'begun_at', 'last_seq', 'left_out_at', 'removed_at'],
   batch_events: ['event_id', 'batch_id', 'seq', 'version', 'kind', 'detail', 'happened_at', 'recorded_at'],
-  outcomes: ['batch_id', 'crispness', 'browning', 'evenness', 'faults', 'note', 'fingerprint', 'recorded_at'],
+  outcomes: [
+    'batch_id',
+    'crispness',
+    'browning',
+    'evenness',
+    'faults',
+    'note',
+    'fingerprint',
+    'liked',
+    'next_time',
+    'recorded_at',
+  ],
 } as const;
 
 /** A table that goes into an archive. */

@@ -8,6 +8,7 @@ export interface BatchRow {
   document: unknown;
   forecast: unknown;
   begun_at: Date;
+  left_out: boolean;
 }
 
 /** One stored event. */
@@ -23,7 +24,7 @@ export interface BatchEventRow {
   seq: number;
 }
 
-const COLUMNS = 'batch_id, fryer_name, document, forecast, begun_at';
+const COLUMNS = 'batch_id, fryer_name, document, forecast, begun_at, left_out_at IS NOT NULL AS left_out';
 const EVENT_COLUMNS = 'event_id, batch_id, kind, version, detail, happened_at, recorded_at, seq::float8 AS seq';
 
 export async function findBatch(kitchenId: string, batchId: string): Promise<BatchRow | null> {
@@ -31,10 +32,10 @@ export async function findBatch(kitchenId: string, batchId: string): Promise<Bat
 }
 
 export async function listBatches(kitchenId: string, limit: number): Promise<BatchRow[]> {
-  return list<BatchRow>(`SELECT ${COLUMNS} FROM batches WHERE kitchen_id = $1 ORDER BY begun_at DESC LIMIT $2`, [
-    kitchenId,
-    limit,
-  ]);
+  return list<BatchRow>(
+    `SELECT ${COLUMNS} FROM batches WHERE kitchen_id = $1 AND removed_at IS NULL ORDER BY begun_at DESC LIMIT $2`,
+    [kitchenId, limit],
+  );
 }
 
 /** Stores a batch once; false when the id is taken already. */

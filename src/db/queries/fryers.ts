@@ -10,11 +10,19 @@ export interface FryerRow {
   thermostat_offset_c: number;
 }
 
+/** How far a fryer is learnt from. */
+export interface FryerLearningRow {
+  /** begun afresh then */
+  learns_from: Date | null;
+  /** taken as its label says since */
+  not_learnt_at: Date | null;
+}
+
 const COLUMNS = 'fryer_id, name, power_w, basket_cm2, basket_height_mm, thermostat_offset_c';
 
-export async function listFryers(kitchenId: string): Promise<FryerRow[]> {
-  return list<FryerRow>(
-    `SELECT ${COLUMNS} FROM fryers WHERE kitchen_id = $1 AND archived_at IS NULL ORDER BY created_at, name`,
+export async function listFryers(kitchenId: string): Promise<(FryerRow & FryerLearningRow)[]> {
+  return list<FryerRow & FryerLearningRow>(
+    `SELECT ${COLUMNS}, learns_from, not_learnt_at FROM fryers WHERE kitchen_id = $1 AND archived_at IS NULL ORDER BY created_at, name`,
     [kitchenId],
   );
 }
@@ -53,6 +61,16 @@ export async function upsertFryer(kitchenId: string, fryer: FryerRow): Promise<b
     ],
   );
   return changed === 1;
+}
+
+/** Batches keep the name of their fryer: where that is to change, theirs does. */
+export async function renameFryerOfBatches(kitchenId: string, fryerId: string, name: string): Promise<void> {
+  await change(
+    `UPDATE batches SET fryer_name = $3 FROM fryers
+     WHERE fryers.fryer_id = $2 AND fryers.kitchen_id = $1 AND batches.kitchen_id = $1
+       AND batches.fryer_name = fryers.name AND fryers.name <> $3`,
+    [kitchenId, fryerId, name],
+  );
 }
 
 /** Takes a fryer out of the kitchen unless it is the last; false when nothing was taken. */

@@ -9,11 +9,13 @@ export interface OutcomeRow {
   faults: string[];
   note: string;
   fingerprint: number[];
+  liked: string | null;
+  next_time: string | null;
 }
 
 export async function listOutcomes(kitchenId: string, batchIds: readonly string[]): Promise<OutcomeRow[]> {
   return list<OutcomeRow>(
-    `SELECT batch_id, crispness, browning, evenness, faults, note, fingerprint FROM outcomes
+    `SELECT batch_id, crispness, browning, evenness, faults, note, fingerprint, liked, next_time FROM outcomes
      WHERE kitchen_id = $1 AND batch_id = ANY($2)`,
     [kitchenId, batchIds],
   );
@@ -26,11 +28,11 @@ export async function upsertOutcome(
   runner?: Runner,
 ): Promise<void> {
   await change(
-    `INSERT INTO outcomes (batch_id, kitchen_id, crispness, browning, evenness, faults, note, fingerprint)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8)
+    `INSERT INTO outcomes (batch_id, kitchen_id, crispness, browning, evenness, faults, note, fingerprint, liked, next_time)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
      ON CONFLICT (batch_id) DO UPDATE SET crispness = EXCLUDED.crispness, browning = EXCLUDED.browning,
        evenness = EXCLUDED.evenness, faults = EXCLUDED.faults, note = EXCLUDED.note,
-       fingerprint = EXCLUDED.fingerprint, recorded_at = now()
+       fingerprint = EXCLUDED.fingerprint, liked = EXCLUDED.liked, next_time = EXCLUDED.next_time, recorded_at = now()
        WHERE outcomes.kitchen_id = EXCLUDED.kitchen_id`,
     [
       batchId,
@@ -41,6 +43,8 @@ export async function upsertOutcome(
       outcome.faults,
       outcome.note,
       outcome.fingerprint,
+      outcome.liked,
+      outcome.next_time,
     ],
     runner,
   );

@@ -3,9 +3,11 @@ import { eventOfKind } from '@/core/run/batch-event';
 import { deriveRun } from '@/core/run/run-state';
 import { findDemoKitchen } from '@/db/queries/kitchens';
 import { withFryer } from '@/editing/edit-plan';
+import { withKnowledge, withoutKnowledge } from '@/editing/with-knowledge';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { appendEvents, beginBatch, loadLog } from '../batches';
 import { loadFryers } from '../kitchen';
+import { loadLearning } from '../learning';
 import { loadPlans } from '../plans';
 import { succeed, withDatabase } from '../result';
 import { liveThrough } from './live-through';
@@ -37,8 +39,9 @@ export async function beginDemoRun(now: Date): Promise<void> {
   if (!plan) return;
   /* the last fryer, so that the first stays free for those who try the bench */
   const fryer = (await loadFryers(kitchenId)).at(-1)!;
-  const document = { ...withFryer(plan.document, fryer), name: NAME };
-  const { forecast } = liveThrough(planFromFile(document), 'small', 1, '');
+  const { knowledge } = await loadLearning(kitchenId);
+  const document = withKnowledge({ ...withFryer(plan.document, fryer), name: NAME }, fryer.name, knowledge, now);
+  const { forecast } = liveThrough(planFromFile(withoutKnowledge(document)), planFromFile(document), 'small', 1, '');
   const batchId = randomUUID();
   const begun = await beginBatch(kitchenId, { batchId, fryerName: fryer.name, document, forecast, beside: true });
   if (!begun.ok) return;

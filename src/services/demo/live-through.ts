@@ -1,7 +1,12 @@
 import { simulateCook } from '@/core/batch/simulate-cook';
 import { forecastInterval, pullTimeOf } from '@/core/forecast/interval';
 import { type Forecast, forecastPlan, pullTimeIn } from '@/core/forecast/forecast';
-import type { TargetCrispness } from '@/core/food/wish';
+import type { CookRecord } from '@/core/batch/cook-record';
+import { medianBrowning, sampleAt } from '@/core/batch/record-statistics';
+import { NOISE, seen } from '@/core/coach/likelihood';
+import { ANSWER_STEP, type Look } from '@/core/coach/observation';
+import type { TargetCrispness, Wish } from '@/core/food/wish';
+import { WISHED_BROWNING } from '@/editing/wished-browning';
 import { normalQuantile } from '@/core/numeric/normal-quantile';
 import { createSeededRandom } from '@/core/numeric/seeded-random';
 import { quantileOfSorted } from '@/core/numeric/quantile';
@@ -14,6 +19,12 @@ export const HIDDEN_TRUTH = {
   small: { offset: -18, transfer: 0.92 },
 } as const;
 
+/** What this kitchen calls golden, over what most do: they like it a little darker. */
+const TASTE = 1.2;
+
+/** Browning apart from which a cook sees a difference beside a picture, ln. Source: half a step between two answers. */
+const SEEN_APART = ANSWER_STEP / 2;
+
 /** Spread of the day: ln of browning, s of the cook's timing. Source: assumed. */
 const DAY_BROWNING = 0.15;
 const HAND_DELAY = 25;
@@ -22,19 +33,31 @@ const HAND_DELAY = 25;
 export interface LivedBatch {
   readonly forecast: BatchForecast;
   readonly openings: readonly CookEvent[];
+  /** what was seen at them beside the picture shown, s after loading */
+  readonly looks: readonly { readonly time: number; readonly look: Look; readonly shown: number }[];
   readonly pulledAfter: number;
   readonly outcome: Outcome;
 }
 
-/** Cooks a plan in the fryer as it really is, with the day's noise, and pulls when it looks done. */
-export function liveThrough(plan: Plan, fryer: keyof typeof HIDDEN_TRUTH, seed: number, note: string): LivedBatch {
+/**
+ * Cooks a plan in the fryer as it really is, with the day's noise, and pulls when it looks done to this kitchen.
+ * @param known the same plan as the kitchen knew it by then: what the forecast was made from
+ */
+export function liveThrough(
+  plan: Plan,
+  known: Plan,
+  fryer: keyof typeof HIDDEN_TRUTH,
+  seed: number,
+  note: string,
+): LivedBatch {
   const random = createSeededRandom(seed * 101 + 5);
   const noise = () => normalQuantile(0.02 + 0.96 * random());
-  const forecast = forecastPlan(plan);
+  const forecast = forecastPlan(known);
   const truth = HIDDEN_TRUTH[fryer];
   const openings = plan.events.map((event) => ({ ...event, time: event.time + Math.abs(noise()) * HAND_DELAY }));
   const real: Plan = {
     ...plan,
+    target: { ...plan.target, shade: TASTE },
     events: openings,
     browningScale: Math.exp(DAY_BROWNING * noise()),
     fryer: {
@@ -44,15 +67,25 @@ export function liveThrough(plan: Plan, fryer: keyof typeof HIDDEN_TRUTH, seed: 
     },
   };
   const record = simulateCook(real, seed);
-  const ready = pullTimeOf(record, plan) ?? cookDuration(plan) - 60;
+  const ready = pullTimeOf(record, real) ?? cookDuration(plan) - 60;
   const pulledAfter = Math.min(cookDuration(plan) - record.interval, ready + noise() * HAND_DELAY);
   const sample = Math.round(pulledAfter / record.interval);
+  const before = openings.filter((opening) => opening.time < pulledAfter);
   return {
-    forecast: storedForecast(forecast, plan),
-    openings: openings.filter((opening) => opening.time < pulledAfter),
+    forecast: storedForecast(forecast, known),
+    openings: before,
+    looks: before.map(({ time }) => lookAt(record, forecast.record, time, noise())),
     pulledAfter,
-    outcome: outcomeAt(record, sample, plan.target.crispness, note),
+    outcome: outcomeAt(record, sample, plan.target, note),
   };
+}
+
+/** What a cook says of the pieces beside the picture that the forecast has of them. */
+function lookAt(real: CookRecord, forecast: CookRecord, time: number, noise: number) {
+  const shown = medianBrowning(forecast, sampleAt(forecast, time));
+  const gap = seen(medianBrowning(real, sampleAt(real, time))) - seen(shown) + NOISE.look * noise;
+  const look: Look = gap > SEEN_APART ? 'darker' : gap < -SEEN_APART ? 'paler' : 'as-shown';
+  return { time, look, shown };
 }
 
 function storedForecast(forecast: Forecast, plan: Plan): BatchForecast {
@@ -69,12 +102,7 @@ function storedForecast(forecast: Forecast, plan: Plan): BatchForecast {
   };
 }
 
-function outcomeAt(
-  record: ReturnType<typeof simulateCook>,
-  sample: number,
-  wish: TargetCrispness,
-  note: string,
-): Outcome {
+function outcomeAt(record: CookRecord, sample: number, { colour, crispness: wish }: Wish, note: string): Outcome {
   const { pieces } = record;
   const colours = Array.from({ length: pieces }, (_, p) => {
     const at = 2 * (sample * pieces + p);
@@ -86,10 +114,16 @@ function outcomeAt(
   const browning = quantileOfSorted(colours, 0.5);
   const darkest = quantileOfSorted(colours, 0.95);
   const spread = quantileOfSorted(colours, 0.9) / Math.max(0.05, quantileOfSorted(colours, 0.1));
+  const off = Math.log(browning / (WISHED_BROWNING[colour] * TASTE));
+  const liked = off > SEEN_APART ? 'too-dark' : off < -SEEN_APART ? 'too-pale' : 'as-wished';
+  const evenness = spread < 1.6 ? 'even' : spread < 2.6 ? 'some-differ' : 'uneven';
+  const crispness = biteOf(bite, wish);
   return {
-    crispness: biteOf(bite, wish),
+    crispness,
     browning: Number(browning.toFixed(2)),
-    evenness: spread < 1.6 ? 'even' : spread < 2.6 ? 'some-differ' : 'uneven',
+    evenness,
+    liked,
+    next: crispness === 'soft' ? 'not-again' : evenness === 'even' && liked === 'as-wished' ? 'again' : 'changed',
     faults: [...(darkest > 2.2 ? (['burnt-edges'] as const) : []), ...(softest < 0.4 ? (['wet-heart'] as const) : [])],
     note,
   };

@@ -14,7 +14,16 @@ import { writePlanFile } from '@/schemas/write-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { findFood } from '@/core/food/catalogue';
 import { planOfWay, waysOf } from '@/editing/ways/plan-of-way';
+import { listUntold, upsertEvidence } from '@/db/queries/evidence';
+import { type BatchEvent, eventOfKind } from '@/core/run/batch-event';
+import { type Knowledge, learn } from '@/core/learn/kitchen-model';
+import type { ToldBatch } from '@/core/learn/told-batch';
+import { evidenceOf } from '@/editing/evidence-of';
+import { withKnowledge } from '@/editing/with-knowledge';
+import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
+import { madeWith } from '@/schemas/made-with';
 import { fryerOf } from '../kitchen';
+import { madeWithRow } from '../learning';
 import { DEMO_BATCHES, type DemoBatch } from './demo-batches';
 import { liveThrough } from './live-through';
 
@@ -61,7 +70,16 @@ async function furnish(kitchenId: string, now: Date, client: Runner): Promise<vo
     const cutter = { cutter_id: randomUUID(), name: 'Green mandoline', setting, thickness_mm, scatter: 0.03 };
     await upsertCutter(kitchenId, cutter, client);
   }
-  for (const [index, batch] of DEMO_BATCHES.entries()) await insertLived(kitchenId, batch, index + 1, now, client);
+  const told: LivedEvidence[] = [];
+  for (const [index, batch] of DEMO_BATCHES.entries()) {
+    told.push(await insertLived(kitchenId, batch, index + 1, learn(told).knowledge, now, client));
+  }
+  /* what each says, as a device would have worked it out */
+  for (const { batch_id, told_by } of await listUntold(kitchenId, EVIDENCE_VERSION, told.length, client)) {
+    const { evidence, made } = told.find(({ id }) => id === batch_id)!;
+    const kept = { version: EVIDENCE_VERSION, toldBy: told_by, madeWith: made, evidence };
+    await upsertEvidence(kitchenId, batch_id, kept, client);
+  }
   for (const [foodId, wayId, people] of DEMO_PLANS) {
     const food = findFood(foodId)!;
     const way = waysOf(foodId).find(({ id }) => id === wayId)!;
@@ -93,24 +111,30 @@ function demoDocument({ plan, fryer }: DemoBatch): PlanFile {
   });
 }
 
+/** What a demo batch says, as it is learnt from and as it is kept. */
+type LivedEvidence = ToldBatch & { readonly made: ReturnType<typeof madeWithRow> };
+
 async function insertLived(
   kitchenId: string,
   batch: DemoBatch,
   seed: number,
+  knowledge: Knowledge,
   now: Date,
   runner: Runner,
-): Promise<void> {
-  const document = demoDocument(batch);
-  const plan = planFromFile(document);
-  const lived = liveThrough(plan, batch.fryer, seed, batch.note);
+): Promise<LivedEvidence> {
   const loadedAt = subDays(now, batch.daysAgo);
   loadedAt.setHours(Math.floor(batch.hour), Math.round((batch.hour % 1) * 60), 0, 0);
+  const bare = demoDocument(batch);
+  const fryerName = FRYERS[batch.fryer].name;
+  const document = withKnowledge(bare, fryerName, knowledge, loadedAt);
+  const plan = planFromFile(bare);
+  const lived = liveThrough(plan, planFromFile(document), batch.fryer, seed, batch.note);
   const batchId = randomUUID();
   await insertBatch(
     kitchenId,
     {
       batchId,
-      fryerName: FRYERS[batch.fryer].name,
+      fryerName,
       document: writePlanFile(document),
       forecast: lived.forecast,
       begunAt: loadedAt,
@@ -118,19 +142,21 @@ async function insertLived(
     runner,
   );
   const at = (seconds: number) => new Date(loadedAt.getTime() + Math.round(seconds) * 1000);
-  const happened = [
-    { kind: 'loaded', time: 0 },
-    ...lived.openings.map((opening) => ({ kind: 'shaken', time: opening.time })),
-    { kind: 'done', time: lived.pulledAfter },
+  const event = (time: number) => ({ id: randomUUID(), happenedAt: at(time).getTime() });
+  const told: BatchEvent[] = [
+    eventOfKind('loaded', event(0)),
+    ...lived.openings.map(({ time }) => eventOfKind('shaken', event(time))),
+    ...lived.looks.map(({ time, look, shown }) => eventOfKind('looked', event(time + 5), { look, shown })),
+    eventOfKind('done', event(lived.pulledAfter)),
   ];
-  const events = happened.map(({ kind, time }) => ({
-    id: randomUUID(),
-    kind,
-    version: EVENT_VERSION,
-    detail: {},
-    happenedAt: at(time),
-  }));
+  const events = told
+    .toSorted((a, b) => a.happenedAt - b.happenedAt)
+    .map(({ happenedAt, ...own }) => ({ ...own, version: EVENT_VERSION, happenedAt: new Date(happenedAt) }));
   await insertBatchEvents(kitchenId, batchId, 0, events, runner);
   const fingerprint = fingerprintAt({ ...plan, events: lived.openings }, lived.pulledAfter, lived.outcome.browning);
-  await upsertOutcome(kitchenId, batchId, { ...lived.outcome, fingerprint }, runner);
+  const { next, ...outcome } = lived.outcome;
+  await upsertOutcome(kitchenId, batchId, { ...outcome, next_time: next, fingerprint }, runner);
+  const made = madeWithRow(bare, fryerName, loadedAt);
+  const evidence = evidenceOf({ document, events: told, outcome: lived.outcome });
+  return { ...madeWith(bare, fryerName, loadedAt), id: batchId, evidence, made };
 }

@@ -2,6 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
+import { withKnowledge } from '@/editing/with-knowledge';
 import { findFood, listFoods } from '@/core/food/catalogue';
 import { planOfWay, waysOf } from '@/editing/ways/plan-of-way';
 import type { KitchenFryer } from '@/schemas/kitchen';
@@ -20,7 +22,16 @@ import { WaysList } from './ways-list';
 const IN_FRONT = ['potato-floury', 'sweet-potato', 'courgette', 'cauliflower', 'kale', 'tofu-firm', 'carrot'];
 
 /** Four choices, and the forecast is there. */
-export function Start({ fryers: owned, cooked }: { fryers: readonly KitchenFryer[]; cooked: readonly string[] }) {
+export function Start({
+  fryers: owned,
+  cooked,
+  knowledge = NOTHING_KNOWN,
+}: {
+  fryers: readonly KitchenFryer[];
+  cooked: readonly string[];
+  /** what the kitchen has learnt; every forecast begins with it */
+  knowledge?: Knowledge;
+}) {
   const router = useRouter();
   const foods = useMemo(() => {
     const front = [...new Set([...cooked, ...IN_FRONT])];
@@ -39,9 +50,18 @@ export function Start({ fryers: owned, cooked }: { fryers: readonly KitchenFryer
   const [problem, setProblem] = useState<string | null>(null);
   const way = ways.find(({ id }) => id === wayId) ?? ways[0]!;
   const fryer = fryers.find(({ id }) => id === fryerId) ?? fryers[0]!;
+  const [today] = useState(() => new Date());
   const documents = useMemo(
-    () => ways.map((one) => planOfWay(food, one, { people, each: eachOf(one, appetite) }, fryer)),
-    [ways, food, people, appetite, fryer],
+    () =>
+      ways.map((one) =>
+        withKnowledge(
+          planOfWay(food, one, { people, each: eachOf(one, appetite) }, fryer),
+          fryer.name,
+          knowledge,
+          today,
+        ),
+      ),
+    [ways, food, people, appetite, fryer, knowledge, today],
   );
   const document = documents[ways.indexOf(way)]!;
   const addFryer = async ({ id, ...own }: KitchenFryer) => {

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { type LikelyCause, likelyCause } from '@/core/coach/likely-cause';
 import type { RunState } from '@/core/run/run-state';
-import { inOwnUnits } from '@/core/forecast/unknowns';
+import { differenceOf } from '@/core/forecast/unknowns';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { notifyError } from '@/ui/notify';
@@ -60,7 +60,7 @@ export function WhyDifferent({
   const correction = useCorrection(cooked, observations, pulledAt, null);
   if (!correction || correction.taken < observations.length) return null;
   const cause = likelyCause(correction.unknowns);
-  const offset = planned.fryer.thermostat_offset_c + inOwnUnits('offset', correction.unknowns.offset);
+  const offset = planned.fryer.thermostat_offset_c + differenceOf(correction.unknowns).offset;
   const planAgain = async () => {
     if (!fryerId) return;
     setSaving(true);

@@ -1,0 +1,69 @@
+import { traceAt, tracesOf } from '../coach/trace';
+import type { Observation } from '../coach/observation';
+import type { Plan } from '../plan/plan';
+import { planFromFile } from '@/schemas/plan-from-file';
+import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
+import { batchEvidence } from './batch-evidence';
+import { aloneSays, NO_EVIDENCE } from './evidence';
+import { quantityIndex } from './quantities';
+import type { CameOut } from './what-came-out';
+
+const PLAN = planFromFile(SHAKEN_PLAN);
+const PULLED = 22 * 60;
+const SILENT: CameOut = { browning: null, liked: null, bite: null };
+
+/** What a truthful cook tells of the plan in a fryer so many kelvin off. */
+function truthIn(offset: number, browning = 1) {
+  const real: Plan = {
+    ...PLAN,
+    browningScale: browning,
+    fryer: { ...PLAN.fryer, thermostatOffset: PLAN.fryer.thermostatOffset + offset },
+  };
+  const trace = tracesOf(real, 1, [1], PULLED)[0]!;
+  const observations: Observation[] = [
+    ...[480, 840, 1200].map((time) => ({ kind: 'weight' as const, time, mass: traceAt(trace, trace.weight, time) })),
+    { kind: 'swatch', time: 840, browning: traceAt(trace, trace.browning, 840) },
+    { kind: 'air', time: 600, temperature: traceAt(trace, trace.air, 600) },
+  ];
+  return { observations, browning: traceAt(trace, trace.browning, PULLED) };
+}
+
+const says = (evidence: ReturnType<typeof batchEvidence>, quantity: Parameters<typeof quantityIndex>[0]) => {
+  const { mean, variance } = aloneSays(evidence);
+  const at = quantityIndex(quantity);
+  return { mean: mean[at]!, deviation: Math.sqrt(variance[at]!) };
+};
+
+test('a cool fryer is found from weights, a swatch and its air, and not from nothing', () => {
+  const { observations, browning } = truthIn(-14);
+  const offset = says(batchEvidence(PLAN, observations, PULLED, { ...SILENT, browning }), 'offset');
+  expect(offset.mean * 9).toBeLessThan(-10);
+  expect(offset.mean * 9).toBeGreaterThan(-18);
+  expect(offset.deviation).toBeLessThan(0.6);
+  expect(batchEvidence(PLAN, [], PULLED, SILENT)).toEqual(NO_EVIDENCE);
+});
+
+test('as forecast says that nothing is unusual', () => {
+  const { observations, browning } = truthIn(0);
+  const evidence = batchEvidence(PLAN, observations, PULLED, { ...SILENT, browning });
+  for (const quantity of ['offset', 'browning', 'heatTransfer'] as const) {
+    expect(Math.abs(says(evidence, quantity).mean)).toBeLessThan(0.25);
+  }
+});
+
+test('a colour that was liked although it is dark tells of taste; a dark swatch alone does not', () => {
+  const { observations, browning } = truthIn(0, 1.9);
+  const dark = batchEvidence(PLAN, observations, PULLED, { ...SILENT, browning });
+  expect(says(dark, 'shade')).toEqual({ mean: 0, deviation: 1 });
+  expect(says(dark, 'browning').mean).toBeGreaterThan(1);
+  const liked = batchEvidence(PLAN, observations, PULLED, { ...SILENT, browning, liked: 'as-wished' });
+  expect(says(liked, 'shade').mean).toBeGreaterThan(0.3);
+});
+
+test('one slip among many answers hardly moves what they say', () => {
+  const { observations, browning } = truthIn(0);
+  const slip: Observation = { kind: 'swatch', time: 1000, browning: 3 };
+  const before = says(batchEvidence(PLAN, observations, PULLED, { ...SILENT, browning }), 'browning').mean;
+  const after = says(batchEvidence(PLAN, [...observations, slip], PULLED, { ...SILENT, browning }), 'browning').mean;
+  expect(Math.abs(after - before)).toBeLessThan(0.4);
+});

@@ -1,0 +1,110 @@
+import { aloneSays, type Evidence, NO_EVIDENCE, shifted } from './evidence';
+import { CONTRADICTS, expectOf, learn } from './kitchen-model';
+import { learntFor } from './learnt';
+import { QUANTITIES, QUANTITY_COUNT, type Quantity, quantityIndex, UNIT } from './quantities';
+import type { MadeWith, ToldBatch } from './told-batch';
+
+const MADE: MadeWith = { fryer: 'Small', drawer: null, food: 'celeriac', kin: 'vegetable', season: 3 };
+
+/** Evidence that some quantities, summed with these signs, lie at `value`, so precisely. */
+function saying(of: Partial<Record<Quantity, number>>, value: number, precision = 25): Evidence {
+  const row = QUANTITIES.map((quantity) => of[quantity] ?? 0);
+  return {
+    information: row.flatMap((left) => row.map((right) => precision * left * right)),
+    vector: row.map((one) => precision * one * value),
+    answers: 3,
+  };
+}
+
+const batch = (id: string, evidence: Evidence, made: Partial<MadeWith> = {}): ToldBatch => ({
+  ...MADE,
+  ...made,
+  id,
+  evidence,
+});
+const cool = (id: string, made: Partial<MadeWith> = {}) => batch(id, saying({ offset: 1 }, -1.4), made);
+const of = (quantity: Quantity, learning: ReturnType<typeof learn>, made: Partial<MadeWith> = {}) => {
+  const { mean, covariance } = expectOf(learning.knowledge, { ...MADE, ...made });
+  const at = quantityIndex(quantity);
+  return { mean: mean[at]!, deviation: Math.sqrt(covariance[at * QUANTITY_COUNT + at]!) };
+};
+
+test('a kitchen that knows nothing expects what its label says, as widely as a plan does', () => {
+  const nothing = learn([]);
+  for (const quantity of QUANTITIES) {
+    expect(of(quantity, nothing).mean).toBe(0);
+    expect(of(quantity, nothing).deviation).toBeCloseTo(1, 6);
+  }
+  const { spread, offset, browning } = learntFor(nothing.knowledge, MADE);
+  expect([offset, browning]).toEqual([0, 1]);
+  expect(spread[2]).toBeCloseTo(9, 6);
+  expect(spread[9]).toBeCloseTo(0.45, 6);
+});
+
+test('batches that all came from a cool fryer say so, more surely with each, and hardly anything of another', () => {
+  const after = [1, 2, 4].map((count) => of('offset', learn(Array.from({ length: count }, (_, i) => cool(`${i}`)))));
+  expect(after[0]!.mean).toBeLessThan(-1);
+  expect(after[2]!.deviation).toBeLessThan(after[1]!.deviation);
+  expect(after[1]!.deviation).toBeLessThan(after[0]!.deviation);
+  const other = of('offset', learn([cool('a'), cool('b'), cool('c')]), { fryer: 'Large' });
+  expect(other.mean).toBeLessThan(0);
+  expect(other.mean).toBeGreaterThan(-0.3);
+  expect(other.deviation).toBeGreaterThan(0.9);
+});
+
+test('the order does not matter, and a batch that is taken out takes its evidence with it', () => {
+  const batches = [cool('a'), batch('b', saying({ browning: 1, shade: -1 }, 0.8)), cool('c', { fryer: 'Large' })];
+  const there = learn(batches);
+  expect(learn([...batches].reverse())).toEqual(there);
+  expect(learn([batches[0]!, batches[2]!, batch('d', NO_EVIDENCE)])).toEqual(learn([batches[2]!, batches[0]!]));
+});
+
+test('taste and food stay tied where only their difference was told, and part where one is known', () => {
+  const tied = learn(
+    Array.from({ length: 5 }, (_, i) =>
+      batch(`${i}`, saying({ browning: UNIT.browning, shade: -UNIT.shade }, 0.3, 40)),
+    ),
+  );
+  expect(of('shade', tied).deviation).toBeGreaterThan(0.7);
+  expect(of('shade', tied).mean).toBeLessThan(0);
+  const parted = learn([
+    ...Array.from({ length: 5 }, (_, i) =>
+      batch(`${i}`, saying({ browning: UNIT.browning, shade: -UNIT.shade }, 0.3, 40)),
+    ),
+    ...Array.from({ length: 5 }, (_, i) => batch(`s${i}`, saying({ browning: 1 }, 0))),
+  ]);
+  expect(of('shade', parted).mean).toBeLessThan(of('shade', tied).mean);
+  expect(of('shade', parted).deviation).toBeLessThan(of('shade', tied).deviation);
+});
+
+test('a food lends to its kin, to its own the most', () => {
+  const quick = learn(['a', 'b', 'c'].map((id) => batch(id, saying({ browning: 1 }, 1.5))));
+  const own = of('browning', quick).mean;
+  const kin = of('browning', quick, { food: 'carrot' }).mean;
+  const other = of('browning', quick, { food: 'tofu-firm', kin: 'protein' }).mean;
+  expect(own).toBeGreaterThan(kin);
+  expect(kin).toBeGreaterThan(0.15);
+  expect(other).toBe(0);
+});
+
+test('a batch that contradicts all others is found, and hardly counts', () => {
+  const agree = ['a', 'b', 'c', 'd'].map((id) => cool(id));
+  const odd = batch('z', saying({ offset: 1 }, 2.5));
+  const { standings } = learn([...agree, odd]);
+  expect(standings.find(({ id }) => id === 'z')!.distance).toBeGreaterThan(CONTRADICTS);
+  expect(standings.filter(({ distance }) => distance > CONTRADICTS)).toHaveLength(1);
+  expect(of('offset', learn([...agree, odd])).mean).toBeCloseTo(of('offset', learn(agree)).mean, 0);
+});
+
+test('two drawers of one fryer share most of what is learnt', () => {
+  const learning = learn(['a', 'b', 'c'].map((id) => cool(id, { drawer: 1 })));
+  const [first, second] = [of('offset', learning, { drawer: 1 }), of('offset', learning, { drawer: 2 })];
+  expect(second.mean).toBeLessThan(-0.6);
+  expect(second.mean).toBeGreaterThan(first.mean);
+});
+
+test('evidence counted from another label is the same evidence', () => {
+  const evidence = saying({ offset: 1 }, -1);
+  const moved = shifted(evidence, [0, 0.5, 0, 0, 0, 0]);
+  expect(aloneSays(moved).mean[1]).toBeCloseTo(aloneSays(saying({ offset: 1 }, -0.5)).mean[1]!, 9);
+});

@@ -1,0 +1,54 @@
+import { choleskyFactor } from '../numeric/cholesky';
+import { expectOf, type Knowledge } from './kitchen-model';
+import { QUANTITY_COUNT, quantityIndex, UNIT, type Quantity } from './quantities';
+import type { MadeWith } from './told-batch';
+
+/** What a kitchen has learnt that bears on one plan: how far fryer, food and taste lie from what it says, and how sure that is. */
+export interface Learnt {
+  /** K of air beyond the dial */
+  readonly offset: number;
+  /** factors on heat transfer, power, browning, and on what counts as the wished colour and bite */
+  readonly heatTransfer: number;
+  readonly power: number;
+  readonly browning: number;
+  readonly shade: number;
+  readonly firmness: number;
+  /** lower factor of the covariance that is left, see `Spread`: of browning, that over what is called golden */
+  readonly spread: readonly number[];
+}
+
+/** Rows of a plan's spread as sums of quantities: what is seen of browning is that of the food over that wished. */
+const ROWS: readonly Partial<Record<Quantity, number>>[] = [
+  { heatTransfer: 1 },
+  { offset: 1 },
+  { power: 1 },
+  { browning: 1, shade: -1 },
+];
+
+/** What the knowledge of a kitchen says about the next batch so made. */
+export function learntFor(knowledge: Knowledge, batch: MadeWith): Learnt {
+  const { mean, covariance } = expectOf(knowledge, batch);
+  const value = (quantity: Quantity) => UNIT[quantity] * mean[quantityIndex(quantity)]!;
+  const n = QUANTITY_COUNT;
+  const weights = ROWS.map((row) =>
+    Object.entries(row).map(([quantity, sign]) => ({
+      at: quantityIndex(quantity as Quantity),
+      by: sign * UNIT[quantity as Quantity],
+    })),
+  );
+  const matrix = weights.flatMap((left) =>
+    weights.map((right) =>
+      left.reduce((sum, a) => right.reduce((inner, b) => inner + a.by * b.by * covariance[a.at * n + b.at]!, sum), 0),
+    ),
+  );
+  const factor = choleskyFactor(matrix, ROWS.length);
+  return {
+    offset: value('offset'),
+    heatTransfer: Math.exp(value('heatTransfer')),
+    power: Math.exp(value('power')),
+    browning: Math.exp(value('browning')),
+    shade: Math.exp(value('shade')),
+    firmness: Math.exp(value('firmness')),
+    spread: ROWS.flatMap((_, i) => Array.from({ length: i + 1 }, (__, j) => factor[i * ROWS.length + j]!)),
+  };
+}

@@ -1,0 +1,27 @@
+import type { Evidence } from './evidence';
+import type { Kin } from './kin';
+
+/** Which of the kitchen's things a batch was made with. */
+export interface MadeWith {
+  /** name of the fryer */
+  readonly fryer: string;
+  /** which drawer of it, from 1 on, where it has two; else null */
+  readonly drawer: number | null;
+  /** the food's id, or the name of one's own */
+  readonly food: string;
+  readonly kin: Kin;
+  /** quarter of the year it was made in, 0 from January on */
+  readonly season: number;
+}
+
+/** A finished batch with what it says. */
+export interface ToldBatch extends MadeWith {
+  readonly id: string;
+  /** against the fryer as its label says, dial as it stands */
+  readonly evidence: Evidence;
+}
+
+/** The quarter of the year of a day: produce changes with it. */
+export function seasonOf(date: Date): number {
+  return Math.floor(date.getMonth() / 3);
+}

@@ -1,0 +1,19 @@
+import type { Knowledge } from '../core/learn/kitchen-model';
+import { learntFor } from '../core/learn/learnt';
+import { learntToFile } from '../schemas/learnt-schema';
+import { madeWith } from '../schemas/made-with';
+import type { PlanFile } from '../schemas/plan-file';
+
+/** The plan with what this kitchen has learnt of its fryer, food and taste, in the place of what another had; a kitchen that has learnt nothing leaves none. */
+export function withKnowledge(document: PlanFile, fryerName: string, knowledge: Knowledge, day: Date): PlanFile {
+  if (knowledge.batches === 0) return withoutKnowledge(document);
+  const learnt = learntToFile(learntFor(knowledge, madeWith(document, fryerName, day)), knowledge.batches);
+  return JSON.stringify(learnt) === JSON.stringify(document.learnt) ? document : { ...document, learnt };
+}
+
+/** The plan as any kitchen would take it. */
+export function withoutKnowledge(document: PlanFile): PlanFile {
+  if (document.learnt === undefined) return document;
+  const { learnt: _, ...own } = document;
+  return own;
+}

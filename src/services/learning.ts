@@ -1,0 +1,161 @@
+import type { z } from 'zod';
+import { shifted } from '@/core/learn/evidence';
+import { learn, type Learning, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
+import { QUANTITIES, UNIT } from '@/core/learn/quantities';
+import type { ToldBatch } from '@/core/learn/told-batch';
+import { findBatch } from '@/db/queries/batches';
+import {
+  listEvidence,
+  listUntold,
+  setBatchRemoved,
+  setFryerLearning,
+  setLeftOut,
+  upsertEvidence,
+  type EvidenceRow,
+} from '@/db/queries/evidence';
+import { type FryerLearningRow, listFryers, type FryerRow } from '@/db/queries/fryers';
+import { inKitchen } from '@/db/query';
+import type { Batch } from '@/schemas/batch';
+import { EVIDENCE_VERSION, evidenceSchema, type keepEvidenceSchema, madeWithSchema } from '@/schemas/evidence-schema';
+import { madeWith } from '@/schemas/made-with';
+import { type PlanFile, planFileSchema } from '@/schemas/plan-file';
+import { loadBatch } from './batches';
+import { log } from './log';
+import { fail, type Result, succeed, withKitchen } from './result';
+
+/** A batch that a fryer's card lists, with what it says. */
+export interface TeachingBatch extends ToldBatch {
+  readonly name: string;
+  /** ms since 1970 */
+  readonly begunAt: number;
+  /** the cook left it out */
+  readonly leftOut: boolean;
+  /** it counts: not left out, in a fryer whose learning is in use, since that was begun afresh */
+  readonly counts: boolean;
+}
+
+/** All that a kitchen has learnt, and from which batches. */
+export interface KitchenLearning extends Learning {
+  readonly batches: readonly TeachingBatch[];
+}
+
+const NOTHING: KitchenLearning = { knowledge: NOTHING_KNOWN, standings: [], batches: [] };
+
+/** A row as a batch that teaches; nothing where today's format cannot read it, so that it is worked out anew. */
+function teachingBatch(row: EvidenceRow, fryers: readonly (FryerRow & FryerLearningRow)[]): TeachingBatch[] {
+  const evidence = evidenceSchema.safeParse(row.evidence);
+  const made = madeWithSchema.safeParse(row.made_with);
+  if (!evidence.success || !made.success) return [];
+  const { offset_c, power_w, ...own } = made.data;
+  const fryer = fryers.find(({ name }) => name === row.fryer_name);
+  /* it speaks against the label of its time; what is learnt, against that of today */
+  const shift = QUANTITIES.map((quantity) => {
+    if (!fryer) return 0;
+    if (quantity === 'offset') return (offset_c - fryer.thermostat_offset_c) / UNIT.offset;
+    return quantity === 'power' ? Math.log(power_w / fryer.power_w) / UNIT.power : 0;
+  });
+  const counts =
+    !row.left_out &&
+    fryer?.not_learnt_at == null &&
+    (fryer?.learns_from == null || row.begun_at.getTime() >= fryer.learns_from.getTime());
+  return [
+    {
+      ...own,
+      id: row.batch_id,
+      fryer: row.fryer_name,
+      evidence: shifted(evidence.data, shift),
+      name: row.name,
+      begunAt: row.begun_at.getTime(),
+      leftOut: row.left_out,
+      counts,
+    },
+  ];
+}
+
+async function learningOf(kitchenId: string): Promise<KitchenLearning> {
+  const [rows, fryers] = await Promise.all([listEvidence(kitchenId, EVIDENCE_VERSION), listFryers(kitchenId)]);
+  const batches = rows.flatMap((row) => teachingBatch(row, fryers));
+  try {
+    return { ...learn(batches.filter(({ counts }) => counts)), batches };
+  } catch (error) {
+    /* numbers that no batch could have told: forecasts then start from nothing rather than from them */
+    log.error({ kitchenId, error: String(error) }, 'cannot learn');
+    return { ...NOTHING, batches };
+  }
+}
+
+/** What a kitchen has learnt, from nothing but what its batches say. */
+export function loadLearning(kitchenId: string): Promise<KitchenLearning> {
+  return inKitchen(kitchenId, () => learningOf(kitchenId));
+}
+
+/** A finished batch that a device is to work out. */
+export interface UntoldBatch {
+  readonly batch: Batch;
+  readonly toldBy: string;
+}
+
+/** Batches that a device works out in one go. */
+const AT_ONCE = 4;
+
+/** Finished batches whose evidence is missing or out of date; the devices work it out, as the server cooks nothing. */
+export function loadUntold(kitchenId: string): Promise<Result<UntoldBatch[]>> {
+  return withKitchen(kitchenId, async () => {
+    const rows = await listUntold(kitchenId, EVIDENCE_VERSION, AT_ONCE);
+    const found = await Promise.all(
+      rows.map(async ({ batch_id, told_by }) => ({ read: await loadBatch(kitchenId, batch_id), toldBy: told_by })),
+    );
+    return succeed(found.flatMap(({ read, toldBy }) => (read.ok ? [{ batch: read.value, toldBy }] : [])));
+  });
+}
+
+/** Keeps what a batch says; the same again changes nothing. */
+export function keepEvidence(
+  kitchenId: string,
+  batchId: string,
+  { version, toldBy, evidence }: z.output<typeof keepEvidenceSchema>,
+): Promise<Result<null>> {
+  return withKitchen(kitchenId, async () => {
+    const row = await findBatch(kitchenId, batchId);
+    if (!row) return fail({ code: 'not-found' });
+    const document = planFileSchema.safeParse(row.document);
+    if (!document.success) return fail({ code: 'unreadable' });
+    const made = madeWithRow(document.data, row.fryer_name, row.begun_at);
+    /* told otherwise in the meantime: a device will work it out anew */
+    await upsertEvidence(kitchenId, batchId, { version, toldBy, madeWith: made, evidence });
+    return succeed(null);
+  });
+}
+
+/** What is kept of the things that a batch was made with. */
+export function madeWithRow(document: PlanFile, fryerName: string, begunAt: Date): z.output<typeof madeWithSchema> {
+  const { fryer: _, ...own } = madeWith(document, fryerName, begunAt);
+  return { ...own, offset_c: document.fryer.thermostat_offset_c, power_w: document.fryer.power_w };
+}
+
+/** Leaves a batch out of what is learnt, or takes it in again. */
+export function leaveOut(kitchenId: string, batchId: string, leftOut: boolean): Promise<Result<null>> {
+  return withKitchen(kitchenId, async () =>
+    (await setLeftOut(kitchenId, batchId, leftOut)) ? succeed(null) : fail({ code: 'not-found' }),
+  );
+}
+
+/** Takes a batch out of the log with all it taught, or puts it back. */
+export function removeBatch(kitchenId: string, batchId: string, removed: boolean): Promise<Result<null>> {
+  return withKitchen(kitchenId, async () =>
+    (await setBatchRemoved(kitchenId, batchId, removed)) ? succeed(null) : fail({ code: 'not-found' }),
+  );
+}
+
+/** Whether forecasts use what was learnt of a fryer, and since when its batches count. */
+export function chooseFryerLearning(
+  kitchenId: string,
+  fryerId: string,
+  { inUse, from }: { inUse: boolean; from: number | null },
+): Promise<Result<null>> {
+  return withKitchen(kitchenId, async () =>
+    (await setFryerLearning(kitchenId, fryerId, { inUse, from: from === null ? null : new Date(from) }))
+      ? succeed(null)
+      : fail({ code: 'not-found' }),
+  );
+}
