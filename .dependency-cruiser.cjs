@@ -21,6 +21,7 @@ const FLOORS = [
   ['batch'],
   ['forecast'],
   ['search', 'coach'],
+  ['learn'],
   ['run'],
 ];
 

@@ -14,6 +14,7 @@ export function withKnowledge(document: PlanFile, fryerName: string, knowledge: 
 /** The plan as any kitchen would take it. */
 export function withoutKnowledge(document: PlanFile): PlanFile {
   if (document.learnt === undefined) return document;
-  const { learnt: _, ...own } = document;
+  const own = { ...document };
+  delete own.learnt;
   return own;
 }

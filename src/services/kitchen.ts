@@ -1,6 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { type CutterRow, deleteCutter, listCutters, upsertCutter } from '@/db/queries/cutters';
-import { archiveFryer, insertFryer, listFryers, renameFryerOfBatches, upsertFryer, type FryerRow } from '@/db/queries/fryers';
+import {
+  archiveFryer,
+  insertFryer,
+  listFryers,
+  renameFryerOfBatches,
+  upsertFryer,
+  type FryerRow,
+} from '@/db/queries/fryers';
 import { findDemoKitchen, findKitchen, insertKitchen, updateUnitSystem, type KitchenRow } from '@/db/queries/kitchens';
 import { inKitchen, transact } from '@/db/query';
 import type { Kitchen, KitchenCutter, KitchenFryer } from '@/schemas/kitchen';

@@ -129,8 +129,8 @@ export function keepEvidence(
 
 /** What is kept of the things that a batch was made with. */
 export function madeWithRow(document: PlanFile, fryerName: string, begunAt: Date): z.output<typeof madeWithSchema> {
-  const { fryer: _, ...own } = madeWith(document, fryerName, begunAt);
-  return { ...own, offset_c: document.fryer.thermostat_offset_c, power_w: document.fryer.power_w };
+  const { drawer, food, kin, season } = madeWith(document, fryerName, begunAt);
+  return { drawer, food, kin, season, offset_c: document.fryer.thermostat_offset_c, power_w: document.fryer.power_w };
 }
 
 /** Leaves a batch out of what is learnt, or takes it in again. */

@@ -12,7 +12,6 @@ import type { BiteCameOut, CameOut } from '@/core/learn/what-came-out';
 import { withLearnt } from '@/core/learn/with-learnt';
 import { normalQuantile } from '@/core/numeric/normal-quantile';
 import { createSeededRandom, type RandomSource } from '@/core/numeric/seeded-random';
-import { RIGHT_BROWNING } from '@/core/piece/judge-piece';
 import { cookDuration, type Plan } from '@/core/plan/plan';
 import { planOfWay, waysOf } from '@/editing/ways/plan-of-way';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -98,7 +97,7 @@ const BITES: readonly [number, BiteCameOut][] = [
 ];
 
 /** What this cook tells of a cook that went so, pulled at `pulled` s; `shown` is what the app showed beside it. */
-function told(real: Trace, shown: Trace, plan: Plan, truth: Truth, pulled: number, random: RandomSource) {
+function told(real: Trace, shown: Trace, plan: Plan, right: number, pulled: number, random: RandomSource) {
   const noise = () => normalQuantile(0.001 + 0.998 * random());
   const looks: Look[] = ['paler', 'as-shown', 'darker'];
   const compare = (gap: number): Look =>
@@ -118,9 +117,9 @@ function told(real: Trace, shown: Trace, plan: Plan, truth: Truth, pulled: numbe
     const mass = traceAt(real, real.weight, pulled) + 0.015 * real.weight[0]! * noise();
     observations.push({ kind: 'weight', time: pulled, mass });
   }
-  const { from, to } = RIGHT_BROWNING[plan.target.colour];
   const browning = traceAt(real, real.browning, pulled);
-  const liked = compare(Math.log(browning / Math.sqrt(from * to)) - truth.taste + 0.25 * noise());
+  /* beside the colour that this cook finds right */
+  const liked = compare(seenAt(real, pulled) - seenAt(real, right) + 0.25 * noise());
   const bite = Math.exp(Math.log(Math.max(0.05, traceAt(real, real.crispness, pulled))) + 0.3 * noise());
   const asWished = liked === 'as-shown' && random() < 0.5;
   const cameOut: CameOut = {
@@ -171,7 +170,7 @@ export function liveIn(seed: number, count: number): SimulatedKitchen {
       pulled,
     )[0]!;
     const shownTrace = traceOf({ ...planned, stages: cooked.stages }, 1);
-    const { observations, cameOut } = told(realTrace, shownTrace, bare, truth, pulled, random);
+    const { observations, cameOut } = told(realTrace, shownTrace, bare, right, pulled, random);
     const evidence = batchEvidence(cooked, observations, pulled, cameOut);
     log.push({ ...made, id: String(i), evidence });
     const learning = learn(log);

@@ -1,5 +1,8 @@
 import { loadCutters, loadFryers } from '@/services/kitchen';
 import { succeed, withDatabase } from '@/services/result';
+import type { PlanFile } from '@/schemas/plan-file';
+import { loadFryerCards } from '@/services/fryer-cards';
+import { loadPlans, type SavedPlan } from '@/services/plans';
 import { CAUTION_PAGE } from '@/ui/words/cautions';
 import { Shell } from '../_components/shell';
 import { Unavailable } from '../_components/unavailable';
@@ -14,6 +17,12 @@ import { KitchenTabs, tabOf } from './_components/kitchen-tabs';
 
 export const metadata = { title: 'Kitchen' };
 
+/** The newest plan for each fryer, by its id. */
+function newestOf(plans: readonly SavedPlan[]): Record<string, PlanFile> {
+  const oldestFirst = plans.toSorted((a, b) => a.changedAt - b.changedAt);
+  return Object.fromEntries(oldestFirst.map(({ fryerId, document }) => [fryerId, document]));
+}
+
 /** The cook's own fryers, cutters and devices, who may come in, all of it as an archive, and every caution. */
 export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'>) {
   const kitchen = await pageKitchen();
@@ -24,7 +33,9 @@ export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'
   );
   const session = await currentSession();
   const access = await loadAccess(kitchen.id);
-  if (!loaded.ok || !session.ok || !access.ok) return <Unavailable />;
+  const cards = await loadFryerCards(kitchen.id);
+  const plans = await loadPlans(kitchen.id);
+  if (!loaded.ok || !session.ok || !access.ok || !cards.ok || !plans.ok) return <Unavailable />;
   const { fryers, cutters } = loaded.value;
   const { id: sessionId, role, memberName } = session.value;
   const figures = {
@@ -37,7 +48,7 @@ export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'
       <h1 className="sr-only">Kitchen</h1>
       <KitchenTabs open={open} figures={figures} />
       <div className="tray p-5 sm:p-6">
-        {open === 'fryers' && <Fryers fryers={fryers} />}
+        {open === 'fryers' && <Fryers fryers={fryers} cards={cards.value} plans={newestOf(plans.value.plans)} />}
         {open === 'cutters' && <Cutters cutters={cutters} />}
         {open === 'devices' && <DevicePanel />}
         {open === 'people' && (

@@ -38,16 +38,20 @@ export function traceOf(plan: Plan, seed: number): Trace {
  * ends once the moment to pull is known for all of them, but not before `atLeast` s, so that what is told until then can be held against it.
  */
 export function tracesOf(plan: Plan, seed: number, scales: readonly number[], atLeast: number): Trace[] {
+  return tracesIn(recordUntilKnown(plan, seed, scales, atLeast), plan, scales);
+}
+
+/** The record that such traces are of. */
+export function recordUntilKnown(plan: Plan, seed: number, scales: readonly number[], atLeast: number): CookRecord {
   const watch = watchMoment(plan, scales);
-  const record = simulateCook(plan, seed, PARTICLE_RESOLUTION, (arrays, sample) => {
+  return simulateCook(plan, seed, PARTICLE_RESOLUTION, (arrays, sample) => {
     const isKnown = watch(arrays, sample);
     return isKnown && sample * arrays.interval >= atLeast;
   });
-  return tracesIn(record, plan, scales);
 }
 
 /** The traces of one record for foods that brown so many times as fast; what does not depend on that is shared by all. */
-function tracesIn(record: CookRecord, plan: Plan, scales: readonly number[]): Trace[] {
+export function tracesIn(record: CookRecord, plan: Plan, scales: readonly number[]): Trace[] {
   const perSample = (value: (record: CookRecord, sample: number) => number) =>
     Float32Array.from({ length: record.samples }, (_, s) => value(record, s));
   const browning = perSample(medianBrowning);

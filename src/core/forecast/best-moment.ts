@@ -6,8 +6,8 @@ export const WINDOW_SHARE = 0.8;
 /** The pull comes when the share of right pieces is within this of its best. Source: product definition. */
 export const NEAR_BEST = 0.05;
 
-/** A best share below this is none at all. Source: chosen, a fiftieth of the pieces. */
-export const NOTHING_RIGHT = 0.02;
+/** A best share below this is none at all: one piece of sixteen is no moment to pull the others. Source: chosen, a tenth of the pieces. */
+export const NOTHING_RIGHT = 0.1;
 
 /** Share of the pieces that must have come to the wish for a cook that was still ripening at its end to count as done in time. Source: assumed, most. */
 const MOST_READY = 0.5;

@@ -1,7 +1,8 @@
 import { deviation, NOISE, seen, SLIPS } from '../coach/likelihood';
 import { ANSWER_STEP, type Observation } from '../coach/observation';
-import { PARTICLE_RESOLUTION, type Trace, traceAt, tracesOf } from '../coach/trace';
-import { cookDuration, type Plan } from '../plan/plan';
+import { PARTICLE_RESOLUTION, type Trace, recordUntilKnown, traceAt, tracesIn } from '../coach/trace';
+import { goingOn } from '../forecast/interval';
+import type { Plan } from '../plan/plan';
 import { RIGHT_BROWNING } from '../piece/judge-piece';
 import { choleskyFactor, solveFactored } from '../numeric/cholesky';
 import { type Evidence, NO_EVIDENCE } from './evidence';
@@ -26,29 +27,41 @@ const HEAP = 1;
 const [HEAT, OFFSET, POWER, BROWNING, SHADE, FIRMNESS] = [0, 1, 2, 3, 4, 5] as const;
 const OF_THE_FRYER = [HEAT, OFFSET, POWER] as const;
 
-/** What a cook of these quantities would have shown, against what was told; zero where they agree. */
-type Residuals = (trace: Trace, x: readonly number[]) => number[];
+/** What a cook of quantities `x` would have shown, against what was told, zero where they agree; the liking is that of `from`. */
+type Residuals = (trace: Trace, x: readonly number[], liking: Liking, from: readonly number[]) => number[];
 
-/** The colour in the middle of what counts as wished, by the ends of its band in ln. */
-function wishedBrowning({ target }: Plan): number {
-  const { from, to } = RIGHT_BROWNING[target.colour];
-  return Math.sqrt(from * to);
+/**
+ * What "as I like it" means beside a cook: the typical browning, ln, at which a taste like that of `x` would find the batch right,
+ * bite and heart included; and how much of a darker taste shows in it, 0 where the bite decides when it is right, 1 where the colour
+ * does. By the first a cook who finds right what the app calls right tells nothing new, so that a forecast cannot confirm itself.
+ */
+interface Liking {
+  readonly at: number;
+  readonly share: number;
+}
+
+function likingOf({ here, shadier }: Cooked, { target: { colour } }: Plan, x: readonly number[]): Liking {
+  const { from, to } = RIGHT_BROWNING[colour];
+  if (here.pullTime === null) return { at: seen(Math.sqrt(from * to) * Math.exp(UNIT.shade * x[SHADE]!)), share: 1 };
+  const at = seen(traceAt(here, here.browning, here.pullTime));
+  const darker = shadier.pullTime === null ? at : seen(traceAt(here, here.browning, shadier.pullTime));
+  return { at, share: Math.min(1, Math.max(0, (darker - at) / (UNIT.shade * STEP))) };
 }
 
 /**
  * Residuals of everything told, in standard deviations of the noise of each: by the likelihood of the run for what was seen on the
- * way; by the same swatch and step for what came out. Whether the colour was liked is held against the cook's own shade.
+ * way; by the same swatch and step for what came out.
  */
 function residualsOf(plan: Plan, observations: readonly Observation[], pulledAt: number, cameOut: CameOut): Residuals {
-  const wished = wishedBrowning(plan);
   const said = cameOut.bite === null ? null : saidCrispness(cameOut.bite, plan.target.crispness);
-  return (trace, x) => {
+  return (trace, x, liking, from) => {
     const residuals = observations.map((one) => deviation(trace, one));
     const browning = seen(traceAt(trace, trace.browning, pulledAt));
     if (cameOut.browning !== null) residuals.push((browning - seen(cameOut.browning)) / NOISE.swatch);
     if (cameOut.liked !== null) {
       const step = { 'as-wished': 0, 'too-pale': -ANSWER_STEP, 'too-dark': ANSWER_STEP }[cameOut.liked];
-      residuals.push((browning - seen(wished * Math.exp(UNIT.shade * x[SHADE]!)) - step) / NOISE.look);
+      const darker = liking.share * UNIT.shade * (x[SHADE]! - from[SHADE]!);
+      residuals.push((liking.share * (browning - liking.at - darker - step)) / NOISE.look);
     }
     if (said !== null) {
       const bite = seen(traceAt(trace, trace.crispness, pulledAt));
@@ -58,11 +71,23 @@ function residualsOf(plan: Plan, observations: readonly Observation[], pulledAt:
   };
 }
 
-/** The plan in a fryer that lies so many standard deviations from it, and its trace until `atLeast` s. Cost: a cook. */
-function cookIn(plan: Plan, x: readonly number[], atLeast: number): Trace {
+/** The plan for a taste that lies so many standard deviations from that of most. */
+function withShade(plan: Plan, deviations: number): Plan {
+  return { ...plan, target: { ...plan.target, shade: Math.exp(UNIT.shade * deviations) } };
+}
+
+/** Traces of one cook: as it is, of a food that browns a step faster, and for a taste a step darker. */
+interface Cooked {
+  readonly here: Trace;
+  readonly browner: Trace;
+  readonly shadier: Trace;
+}
+
+/** Those of the plan in a fryer, with a food and for a taste that lie so many standard deviations from it. Cost: a cook. */
+function cookIn(plan: Plan, x: readonly number[], atLeast: number): Cooked {
   const { fryer } = plan;
   const own: Plan = {
-    ...plan,
+    ...withShade(plan, x[SHADE]!),
     browningScale: plan.browningScale * Math.exp(UNIT.browning * x[BROWNING]!),
     fryer: {
       ...fryer,
@@ -71,13 +96,12 @@ function cookIn(plan: Plan, x: readonly number[], atLeast: number): Trace {
       maximumPower: fryer.maximumPower * Math.exp(UNIT.power * x[POWER]!),
     },
   };
-  return tracesOf(own, HEAP, [1], atLeast)[0]!;
-}
-
-/** The trace of a food that browns so many standard deviations faster: browning is a scale. */
-function browned(trace: Trace, deviations: number): Trace {
-  const scale = Math.exp(UNIT.browning * deviations);
-  return { ...trace, browning: trace.browning.map((value) => value * scale) };
+  const scales = [1, Math.exp(UNIT.browning * STEP)];
+  /* a darker taste takes as long as a food that browns so much less */
+  const record = recordUntilKnown(own, HEAP, [...scales, Math.exp(-UNIT.shade * STEP)], atLeast);
+  const [here, browner] = tracesIn(record, own, scales);
+  const [shadier] = tracesIn(record, withShade(own, x[SHADE]! + STEP), [1]);
+  return { here: here!, browner: browner!, shadier: shadier! };
 }
 
 /** How much a residual counts, given that some answers are slips. */
@@ -101,21 +125,25 @@ export function batchEvidence(
 ): Evidence {
   const n = QUANTITY_COUNT;
   const residuals = residualsOf(plan, observations, pulledAt, cameOut);
-  const until = Math.max(cookDuration(plan), pulledAt) + PARTICLE_RESOLUTION.interval;
+  const longer = goingOn(plan);
+  const until = pulledAt + PARTICLE_RESOLUTION.interval;
   let x: number[] = new Array<number>(n).fill(0);
   let evidence: Evidence = NO_EVIDENCE;
   for (let pass = 0; pass < PASSES; pass++) {
-    const here = cookIn(plan, x, until);
-    const r = residuals(here, x);
+    const cooked = cookIn(longer, x, until);
+    const { here, browner } = cooked;
+    const liking = likingOf(cooked, plan, x);
+    const from = x;
+    const r = residuals(here, x, liking, from);
     if (r.length === 0) return NO_EVIDENCE;
     const columns = x.map((_, i) => {
       const moved = x.with(i, x[i]! + STEP);
       const there = OF_THE_FRYER.includes(i as typeof HEAT)
-        ? cookIn(plan, moved, until)
+        ? cookIn(longer, moved, until).here
         : i === BROWNING
-          ? browned(here, STEP)
+          ? browner
           : here;
-      const shifted = residuals(there, moved);
+      const shifted = residuals(there, moved, liking, from);
       return r.map((value, k) => (shifted[k]! - value) / STEP);
     });
     const weights = r.map((value) => (pass === 0 ? 1 : trust(value)));

@@ -5,8 +5,7 @@ import type { CookRecord } from '@/core/batch/cook-record';
 import { medianBrowning, sampleAt } from '@/core/batch/record-statistics';
 import { NOISE, seen } from '@/core/coach/likelihood';
 import { ANSWER_STEP, type Look } from '@/core/coach/observation';
-import type { TargetCrispness, Wish } from '@/core/food/wish';
-import { WISHED_BROWNING } from '@/editing/wished-browning';
+import type { TargetCrispness } from '@/core/food/wish';
 import { normalQuantile } from '@/core/numeric/normal-quantile';
 import { createSeededRandom } from '@/core/numeric/seeded-random';
 import { quantileOfSorted } from '@/core/numeric/quantile';
@@ -76,7 +75,7 @@ export function liveThrough(
     openings: before,
     looks: before.map(({ time }) => lookAt(record, forecast.record, time, noise())),
     pulledAfter,
-    outcome: outcomeAt(record, sample, plan.target, note),
+    outcome: outcomeAt(record, sample, sampleAt(record, ready), plan.target.crispness, note),
   };
 }
 
@@ -102,7 +101,8 @@ function storedForecast(forecast: Forecast, plan: Plan): BatchForecast {
   };
 }
 
-function outcomeAt(record: CookRecord, sample: number, { colour, crispness: wish }: Wish, note: string): Outcome {
+/** @param ready the sample at which this kitchen would find it right */
+function outcomeAt(record: CookRecord, sample: number, ready: number, wish: TargetCrispness, note: string): Outcome {
   const { pieces } = record;
   const colours = Array.from({ length: pieces }, (_, p) => {
     const at = 2 * (sample * pieces + p);
@@ -114,7 +114,7 @@ function outcomeAt(record: CookRecord, sample: number, { colour, crispness: wish
   const browning = quantileOfSorted(colours, 0.5);
   const darkest = quantileOfSorted(colours, 0.95);
   const spread = quantileOfSorted(colours, 0.9) / Math.max(0.05, quantileOfSorted(colours, 0.1));
-  const off = Math.log(browning / (WISHED_BROWNING[colour] * TASTE));
+  const off = seen(medianBrowning(record, sample)) - seen(medianBrowning(record, ready));
   const liked = off > SEEN_APART ? 'too-dark' : off < -SEEN_APART ? 'too-pale' : 'as-wished';
   const evenness = spread < 1.6 ? 'even' : spread < 2.6 ? 'some-differ' : 'uneven';
   const crispness = biteOf(bite, wish);
@@ -123,7 +123,7 @@ function outcomeAt(record: CookRecord, sample: number, { colour, crispness: wish
     browning: Number(browning.toFixed(2)),
     evenness,
     liked,
-    next: crispness === 'soft' ? 'not-again' : evenness === 'even' && liked === 'as-wished' ? 'again' : 'changed',
+    next: crispness === 'soft' ? 'not-again' : evenness !== 'uneven' && liked === 'as-wished' ? 'again' : 'changed',
     faults: [...(darkest > 2.2 ? (['burnt-edges'] as const) : []), ...(softest < 0.4 ? (['wet-heart'] as const) : [])],
     note,
   };

@@ -6,6 +6,8 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { z } from 'zod';
 import { FRYER_LIMITS, fryerSchema, type KitchenFryer } from '@/schemas/kitchen';
+import type { FryerCard } from '@/schemas/fryer-card';
+import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { FormField } from '@/ui/controls/form-field';
 import { notifyError } from '@/ui/notify';
@@ -14,6 +16,7 @@ import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { areaText, lengthText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
 import { typedArea, typedAsIs, typedLength, typedTemperatureGap, type TypedUnit } from '@/ui/words/typed-units';
+import { FryerKnowledge } from './fryer-knowledge';
 import { TakeBackList, useTakeBack } from './take-back';
 
 type Entry = z.infer<typeof fryerSchema>;
@@ -39,8 +42,17 @@ const FIELDS: readonly {
 
 const NEW_FRYER: Entry = { name: '', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 };
 
-/** The fryers of the kitchen: what their labels and a ruler tell. */
-export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
+/** The fryers of the kitchen: what their labels and a ruler tell, and what their batches taught. */
+export function Fryers({
+  fryers,
+  cards = [],
+  plans = {},
+}: {
+  fryers: readonly KitchenFryer[];
+  cards?: readonly FryerCard[];
+  /** the newest plan for each, by id */
+  plans?: Readonly<Record<string, PlanFile>>;
+}) {
   const router = useRouter();
   const [editing, setEditing] = useState<string | null>(null);
   const units = useUnits();
@@ -59,7 +71,7 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
       </h2>
       <ul className="mt-2 divide-y divide-enamel-deep">
         {fryers.map((fryer) => (
-          <li key={fryer.id} className="py-2">
+          <li key={fryer.id} className="py-4">
             {editing === fryer.id ? (
               <FryerForm
                 id={fryer.id}
@@ -83,11 +95,11 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
                     {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
                     {lengthText(fryer.basketHeightMm, units)} high
                   </span>
-                  <span className="block text-iron-soft">
-                    {fryer.thermostatOffsetC === 0
-                      ? 'Its dial is believed to the degree; nobody has measured it.'
-                      : `Once warm, the air is ${offsetText(fryer.thermostatOffsetC, units)} the dial.`}
-                  </span>
+                  {fryer.thermostatOffsetC !== 0 && (
+                    <span className="block text-iron-soft">
+                      Entered: once warm, the air is {offsetText(fryer.thermostatOffsetC, units)} the dial.
+                    </span>
+                  )}
                 </p>
                 <Button onClick={() => setEditing(fryer.id)}>Change</Button>
                 {fryers.length > 1 && (
@@ -97,6 +109,7 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
                 )}
               </div>
             )}
+            {editing !== fryer.id && <Known fryer={fryer} cards={cards} plan={plans[fryer.id] ?? null} />}
           </li>
         ))}
       </ul>
@@ -109,6 +122,17 @@ export function Fryers({ fryers }: { fryers: readonly KitchenFryer[] }) {
         </Button>
       )}
     </section>
+  );
+}
+
+function Known({ fryer, cards, plan }: { fryer: KitchenFryer; cards: readonly FryerCard[]; plan: PlanFile | null }) {
+  const card = cards.find(({ fryerId }) => fryerId === fryer.id);
+  return (
+    card && (
+      <div className="mt-3">
+        <FryerKnowledge fryer={fryer} card={card} plan={plan} />
+      </div>
+    )
   );
 }
 

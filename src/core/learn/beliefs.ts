@@ -1,0 +1,57 @@
+import { expectOf, type Knowledge, learn } from './kitchen-model';
+import { QUANTITY_COUNT, type Quantity, quantityIndex, UNIT } from './quantities';
+import { aloneSays } from './evidence';
+import type { MadeWith, ToldBatch } from './told-batch';
+
+/** What is believed of a quantity: K for the thermostat, ln for the others. */
+export interface Belief {
+  readonly mean: number;
+  readonly deviation: number;
+}
+
+/** Half of the interval that holds eight times in ten, standard deviations. */
+export const EIGHT_IN_TEN = 1.2816;
+
+/** Quantities of a fryer, in the order in which they are shown. */
+export const FRYER_QUANTITIES = ['offset', 'heatTransfer', 'power'] as const;
+
+/** @see FRYER_QUANTITIES */
+export type FryerQuantity = (typeof FRYER_QUANTITIES)[number];
+
+/** Any food will do where only the fryer is asked for. */
+const ANY_FOOD = { food: '', kin: 'vegetable', season: 0 } as const;
+
+/** What the knowledge of a kitchen says of a quantity in the next batch so made. */
+export function beliefIn(knowledge: Knowledge, made: MadeWith, quantity: Quantity): Belief {
+  const { mean, covariance } = expectOf(knowledge, made);
+  const at = quantityIndex(quantity);
+  return {
+    mean: UNIT[quantity] * mean[at]!,
+    deviation: UNIT[quantity] * Math.sqrt(covariance[at * (QUANTITY_COUNT + 1)]!),
+  };
+}
+
+/** What is believed of a fryer. */
+export function fryerBelief(knowledge: Knowledge, fryer: string): Record<FryerQuantity, Belief> {
+  const of = (quantity: FryerQuantity) => beliefIn(knowledge, { fryer, drawer: null, ...ANY_FOOD }, quantity);
+  return { offset: of('offset'), heatTransfer: of('heatTransfer'), power: of('power') };
+}
+
+/** What a batch says of a quantity by itself, over what any kitchen expects. */
+export function saysAlone({ evidence }: Pick<ToldBatch, 'evidence'>, quantity: Quantity): Belief {
+  const { mean, variance } = aloneSays(evidence);
+  const at = quantityIndex(quantity);
+  return { mean: UNIT[quantity] * mean[at]!, deviation: UNIT[quantity] * Math.sqrt(variance[at]!) };
+}
+
+/** How what is believed of a fryer's thermostat narrowed: after each of its batches, those of other fryers counted as they came. */
+export function narrowing(
+  batches: readonly ToldBatch[],
+  fryer: string,
+): { readonly id: string; readonly after: Belief }[] {
+  return batches.flatMap((batch, i) =>
+    batch.fryer === fryer
+      ? [{ id: batch.id, after: fryerBelief(learn(batches.slice(0, i + 1)).knowledge, fryer).offset }]
+      : [],
+  );
+}

@@ -1,0 +1,101 @@
+import { findFood } from '../food/catalogue';
+import { type Belief, beliefIn, FRYER_QUANTITIES, fryerBelief, type FryerQuantity, saysAlone } from './beliefs';
+import { kinOf } from './kin';
+import { type Knowledge, NOTHING_KNOWN } from './kitchen-model';
+import type { ToldBatch } from './told-batch';
+
+/** How sure a finding is: eight batches in ten on one side of the label and far from it, likely, or open. */
+export type Sureness = 'sure' | 'likely' | 'open';
+
+/** Something a kitchen has found out, with its evidence. */
+export interface Finding {
+  readonly about:
+    | { readonly kind: 'fryer'; readonly fryer: string; readonly quantity: FryerQuantity }
+    | { readonly kind: 'food'; readonly food: string }
+    | { readonly kind: 'taste' };
+  readonly before: Belief;
+  readonly now: Belief;
+  readonly sureness: Sureness;
+  /** ids of the batches that it is from */
+  readonly from: readonly string[];
+  /** how many of them say the same by themselves, and how many the opposite */
+  readonly agree: number;
+  readonly differ: number;
+}
+
+/** Standard deviations from the label from which a finding is sure, and likely. Source: chosen; one in a hundred, one in ten to the other side. */
+const SURE_FROM = 2.33;
+const LIKELY_FROM = 1.28;
+
+/** Share of its spread before that a finding must have lost, or it is no finding. Source: chosen. */
+const NARROWED = 0.15;
+
+/** Standard deviations by which a batch must lean to one side to count as saying so. Source: chosen. */
+const LEANS = 0.3;
+
+function finding(
+  about: Finding['about'],
+  before: Belief,
+  now: Belief,
+  batches: readonly ToldBatch[],
+  says: (batch: ToldBatch) => Belief,
+): Finding[] {
+  if (batches.length === 0 || now.deviation > (1 - NARROWED) * before.deviation) return [];
+  const far = Math.abs(now.mean) / now.deviation;
+  const sides = batches.map((batch) => {
+    const { mean, deviation } = says(batch);
+    return Math.abs(mean) < LEANS * deviation ? 0 : Math.sign(mean) * Math.sign(now.mean);
+  });
+  return [
+    {
+      about,
+      before,
+      now,
+      sureness: far >= SURE_FROM ? 'sure' : far >= LIKELY_FROM ? 'likely' : 'open',
+      from: batches.map(({ id }) => id),
+      agree: sides.filter((side) => side > 0).length,
+      differ: sides.filter((side) => side < 0).length,
+    },
+  ];
+}
+
+/** What the kitchen has found out about its fryers, foods and taste, the furthest from what any kitchen expects first. @param batches those that count */
+export function findingsOf(knowledge: Knowledge, batches: readonly ToldBatch[]): Finding[] {
+  const fryers = [...new Set(batches.map(({ fryer }) => fryer))];
+  const foods = [...new Set(batches.map(({ food }) => food))];
+  const all = [
+    ...fryers.flatMap((fryer) => {
+      const own = batches.filter((batch) => batch.fryer === fryer);
+      const [before, now] = [fryerBelief(NOTHING_KNOWN, fryer), fryerBelief(knowledge, fryer)];
+      return FRYER_QUANTITIES.flatMap((quantity) =>
+        finding({ kind: 'fryer', fryer, quantity }, before[quantity], now[quantity], own, (batch) =>
+          saysAlone(batch, quantity),
+        ),
+      );
+    }),
+    ...foods.flatMap((food) => {
+      const own = batches.filter((batch) => batch.food === food);
+      const known = findFood(food);
+      const made = { ...own[0]!, kin: known ? kinOf(known) : own[0]!.kin };
+      return finding(
+        { kind: 'food', food },
+        beliefIn(NOTHING_KNOWN, made, 'browning'),
+        beliefIn(knowledge, made, 'browning'),
+        own,
+        (batch) => saysAlone(batch, 'browning'),
+      );
+    }),
+    ...(batches.length > 0
+      ? finding(
+          { kind: 'taste' },
+          beliefIn(NOTHING_KNOWN, batches[0]!, 'shade'),
+          beliefIn(knowledge, batches[0]!, 'shade'),
+          batches,
+          (batch) => saysAlone(batch, 'shade'),
+        )
+      : []),
+  ];
+  const weight = ({ now, before, sureness }: Finding) =>
+    Math.abs(now.mean) / before.deviation + { sure: 1, likely: 0.5, open: 0 }[sureness];
+  return all.toSorted((a, b) => weight(b) - weight(a));
+}
