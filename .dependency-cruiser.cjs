@@ -22,6 +22,7 @@ const FLOORS = [
   ['forecast'],
   ['search', 'coach'],
   ['learn'],
+  ['trouble'],
   ['run'],
 ];
 

@@ -79,7 +79,7 @@ export function exportKitchen(kitchenId: string, by: string): Promise<Result<{ n
     const files: Record<string, Uint8Array> = {
       'README.txt': strToU8(ARCHIVE_README),
       'kitchen.json': strToU8(`${JSON.stringify(manifest, null, 2)}\n`),
-      'log.csv': strToU8(logOf(rows)),
+      'log.csv': strToU8(csvFormat(logRows(rows))),
     };
     for (const table of TABLES) {
       files[`${table}.jsonl`] = strToU8(rows[table].map((row) => `${JSON.stringify(row)}\n`).join(''));
@@ -95,10 +95,13 @@ export function exportKitchen(kitchenId: string, by: string): Promise<Result<{ n
   });
 }
 
-function logOf({ batches, outcomes }: Rows): string {
-  return csvFormat(
-    batches.map((batch) => {
-      const outcome = outcomes.find(({ batch_id }) => batch_id === batch.batch_id);
+/** The log, a flat row for each batch that is in it. */
+function logRows({ batches, outcomes }: Pick<Rows, 'batches' | 'outcomes'>) {
+  const byBatch = new Map(outcomes.map((outcome) => [outcome.batch_id, outcome]));
+  return batches
+    .filter(({ removed_at }) => removed_at === null)
+    .map((batch) => {
+      const outcome = byBatch.get(batch.batch_id);
       const document = batch.document as { name?: string; food?: unknown; mass_g?: number };
       const forecast = batch.forecast as { done_min?: number | null };
       return {
@@ -116,8 +119,19 @@ function logOf({ batches, outcomes }: Rows): string {
         faults: Array.isArray(outcome?.faults) ? outcome.faults.join(' ') : '',
         note: String(outcome?.note ?? ''),
       };
-    }),
-  );
+    });
+}
+
+/** The log as CSV, or a JSON object a line. */
+export function exportLog(kitchenId: string, as: 'csv' | 'jsonl'): Promise<Result<string>> {
+  return withKitchen(kitchenId, async () => {
+    const [batches, outcomes] = await Promise.all([
+      listArchived(kitchenId, 'batches'),
+      listArchived(kitchenId, 'outcomes'),
+    ]);
+    const rows = logRows({ batches, outcomes });
+    return succeed(as === 'csv' ? csvFormat(rows) : rows.map((row) => `${JSON.stringify(row)}\n`).join(''));
+  });
 }
 
 /**

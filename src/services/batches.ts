@@ -1,4 +1,7 @@
+import { subDays } from 'date-fns';
 import type { z } from 'zod';
+import { listFoods } from '@/core/food/catalogue';
+import { LOG_SPANS, type LogAsk } from '@/schemas/log-ask';
 import type { BatchEvent } from '@/core/run/batch-event';
 import { deriveRun } from '@/core/run/run-state';
 import { REAL_TIME } from '@/core/run/shown-clock';
@@ -9,7 +12,9 @@ import {
   insertBatchEvents,
   listBatches,
   listBatchEvents,
+  listLogFacets,
   lockBatch,
+  searchBatches,
   type BatchEventRow,
   type BatchRow,
 } from '@/db/queries/batches';
@@ -105,6 +110,44 @@ export function loadLog(kitchenId: string): Promise<Result<Log>> {
     const [events, outcomes] = await Promise.all([listBatchEvents(kitchenId, ids), listOutcomes(kitchenId, ids)]);
     const batches = rows.flatMap((row) => batchOf(row, events, outcomes) ?? []);
     return succeed({ batches, unreadable: rows.length - batches.length });
+  });
+}
+
+/** Batches on one page of the log. Source: chosen. */
+export const LOG_PAGE = 40;
+
+/** What the log has of what is looked for, and what can be looked for. */
+export interface LogPage extends Log {
+  /** of all pages */
+  readonly total: number;
+  readonly foods: readonly string[];
+  readonly shapes: readonly string[];
+  readonly fryers: readonly string[];
+}
+
+/** One page of the log. */
+export function searchLog(kitchenId: string, { words, span, page, ...ask }: LogAsk): Promise<Result<LogPage>> {
+  return withKitchen(kitchenId, async () => {
+    const since = span === '' ? null : subDays(new Date(), LOG_SPANS[span]);
+    const typed = words.toLowerCase();
+    const wordFoods = typed === '' ? [] : listFoods().filter(({ name }) => name.toLowerCase().includes(typed));
+    const search = { ...ask, words, since, wordFoods: wordFoods.map(({ id }) => id) };
+    const [rows, facets] = await Promise.all([
+      searchBatches(kitchenId, search, LOG_PAGE, (page - 1) * LOG_PAGE),
+      listLogFacets(kitchenId),
+    ]);
+    const ids = rows.map((row) => row.batch_id);
+    const [events, outcomes] = await Promise.all([listBatchEvents(kitchenId, ids), listOutcomes(kitchenId, ids)]);
+    const batches = rows.flatMap((row) => batchOf(row, events, outcomes) ?? []);
+    const valuesOf = (kind: string) => facets.filter((facet) => facet.kind === kind).map(({ value }) => value);
+    return succeed({
+      batches,
+      unreadable: rows.length - batches.length,
+      total: rows[0]?.total ?? 0,
+      foods: valuesOf('food'),
+      shapes: valuesOf('shape'),
+      fryers: valuesOf('fryer'),
+    });
   });
 }
 

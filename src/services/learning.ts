@@ -1,4 +1,6 @@
 import type { z } from 'zod';
+import { type Belief, saysAlone } from '@/core/learn/beliefs';
+import { type Finding, findingsOf } from '@/core/learn/findings';
 import { shifted } from '@/core/learn/evidence';
 import { learn, type Learning, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
 import { QUANTITIES, UNIT } from '@/core/learn/quantities';
@@ -87,6 +89,27 @@ async function learningOf(kitchenId: string): Promise<KitchenLearning> {
 /** What a kitchen has learnt, from nothing but what its batches say. */
 export function loadLearning(kitchenId: string): Promise<KitchenLearning> {
   return inKitchen(kitchenId, () => learningOf(kitchenId));
+}
+
+/** What the log shows of what was learnt. */
+export interface LogLearning {
+  readonly findings: readonly Finding[];
+  /** what each batch says of its fryer's thermostat by itself, K, by id */
+  readonly says: Readonly<Record<string, Belief>>;
+}
+
+/** What the kitchen has found out, and what each of its batches said. */
+export async function loadLogLearning(kitchenId: string): Promise<Result<LogLearning>> {
+  return withKitchen(kitchenId, async () => {
+    const { knowledge, batches } = await learningOf(kitchenId);
+    return succeed({
+      findings: findingsOf(
+        knowledge,
+        batches.filter(({ counts }) => counts),
+      ),
+      says: Object.fromEntries(batches.map((batch) => [batch.id, saysAlone(batch, 'offset')])),
+    });
+  });
 }
 
 /** A finished batch that a device is to work out. */

@@ -7,14 +7,22 @@ import { useState } from 'react';
 import type { z } from 'zod';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { Wish } from '@/core/food/wish';
-import { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS, type Outcome, outcomeSchema } from '@/schemas/batch';
+import {
+  OUTCOME_CRISPNESS,
+  OUTCOME_EVENNESS,
+  OUTCOME_FAULTS,
+  OUTCOME_LIKED,
+  OUTCOME_NEXT,
+  type Outcome,
+  outcomeSchema,
+} from '@/schemas/batch';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { WISHED_BROWNING } from '@/editing/wished-browning';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { send } from '@/ui/send';
-import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
+import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS, LIKED_WORDS, NEXT_WORDS } from '@/ui/words/labels';
 import { SwatchPicker } from './swatch-picker';
 
 type Entry = z.input<typeof outcomeSchema>;
@@ -51,6 +59,7 @@ export function OutcomeForm({
     setValue('crispness', wished.crispness === 'chewy' ? 'tender' : wished.crispness, said);
     setValue('browning', WISHED_BROWNING[wished.colour], said);
     setValue('evenness', 'even', said);
+    setValue('liked', 'as-wished', said);
   };
   const missing = [
     formState.errors.crispness && 'the bite',
@@ -92,6 +101,18 @@ export function OutcomeForm({
       />
       <Controller
         control={control}
+        name="liked"
+        render={({ field }) => (
+          <Choice
+            label="The colour, to your taste"
+            value={field.value ?? ''}
+            options={OUTCOME_LIKED.map((value) => ({ value, word: LIKED_WORDS[value] }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        control={control}
         name="evenness"
         render={({ field }) => (
           <Choice
@@ -113,6 +134,18 @@ export function OutcomeForm({
           ))}
         </div>
       </fieldset>
+      <Controller
+        control={control}
+        name="next"
+        render={({ field }) => (
+          <Choice
+            label="Next time"
+            value={field.value ?? ''}
+            options={OUTCOME_NEXT.map((value) => ({ value, word: NEXT_WORDS[value] }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
       <label className="block text-[14px] font-semibold">
         Note
         <textarea

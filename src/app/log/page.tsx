@@ -1,36 +1,100 @@
 import Link from 'next/link';
+import { z } from 'zod';
+import { logAskSchema } from '@/schemas/log-ask';
+import { loadBatch, LOG_PAGE, searchLog } from '@/services/batches';
+import { loadLogLearning } from '@/services/learning';
 import { Shell } from '../_components/shell';
-import { UnreadableNote } from '../_components/unreadable-note';
 import { Unavailable } from '../_components/unavailable';
+import { UnreadableNote } from '../_components/unreadable-note';
 import { pageKitchen } from '../_lib/session';
-import { loadLog } from '@/services/batches';
-import { LogRows } from './_components/log-rows';
+import { LogBoard } from './_components/log-board';
+import { logAddress, LogFilters } from './_components/log-filters';
+import { TakenOut } from './_components/taken-out';
 
 export const metadata = { title: 'Log' };
 
-/** Every batch of the kitchen, newest first, by its fingerprint. */
-export default async function LogPage() {
+const LINK = 'font-semibold text-rim underline underline-offset-4';
+
+/** Every batch of the kitchen by its drawer, below what the kitchen has found out from them. */
+export default async function LogPage({ searchParams }: PageProps<'/log'>) {
   const kitchen = await pageKitchen();
   if (!kitchen) return <Unavailable />;
-  const log = await loadLog(kitchen.id);
-  if (!log.ok) return <Unavailable />;
+  const asked = await searchParams;
+  const ask = logAskSchema.parse(asked);
+  const removedId = z.uuid().safeParse(asked.removed);
+  const [log, learning, removed] = await Promise.all([
+    searchLog(kitchen.id, ask),
+    loadLogLearning(kitchen.id),
+    removedId.success ? loadBatch(kitchen.id, removedId.data) : null,
+  ]);
+  if (!log.ok || !learning.ok) return <Unavailable />;
+  const { batches, total, unreadable, ...facets } = log.value;
+  const isAsked = ask.words || ask.food || ask.shape || ask.fryer || ask.next || ask.span;
+  const pages = Math.max(1, Math.ceil(total / LOG_PAGE));
   return (
     <Shell kitchen={kitchen} here="/log">
-      <div className="overflow-hidden tray">
-        <h1 className="px-5 pt-4 text-[26px]">Log</h1>
-        <UnreadableNote count={log.value.unreadable} one="batch" many="batches" />
-        {log.value.batches.length === 0 ? (
+      <h1 className="sr-only">Log</h1>
+      {removed?.ok && <TakenOut batchId={removed.value.id} name={removed.value.document.name} />}
+      <UnreadableNote count={unreadable} one="batch" many="batches" />
+      {batches.length === 0 && !isAsked && ask.page === 1 ? (
+        <div className="tray">
           <p className="p-5 text-[16px]">
             No batch yet. Plan one on the{' '}
-            <Link href="/" className="font-semibold text-rim underline underline-offset-4">
+            <Link href="/" className={LINK}>
               Bench
             </Link>
-            , cook it, and say in a few taps how it came out; it will stand here by its colours.
+            , cook it, and say in a few taps how it came out; it will stand here by its colours, and the forecast learns
+            from it.
           </p>
-        ) : (
-          <LogRows batches={log.value.batches} />
+        </div>
+      ) : (
+        <LogBoard
+          batches={batches}
+          findings={learning.value.findings}
+          says={learning.value.says}
+          byDish={ask.order === 'dish'}
+        >
+          <LogFilters ask={ask} total={total} {...facets} />
+          {batches.length === 0 && (
+            <p className="p-5 text-[16px]">
+              No batch is like that.{' '}
+              <Link href="/log" className={LINK}>
+                Show all
+              </Link>
+            </p>
+          )}
+        </LogBoard>
+      )}
+      <nav
+        aria-label="Pages of the log"
+        className="no-print mt-3 flex flex-wrap items-center gap-x-6 gap-y-2 px-5 text-[15px]"
+      >
+        {ask.page > 1 && (
+          <Link href={logAddress({ ...ask, page: ask.page - 1 })} className={LINK}>
+            Newer
+          </Link>
         )}
-      </div>
+        {pages > 1 && (
+          <span className="text-iron-soft">
+            page {ask.page} of {pages}
+          </span>
+        )}
+        {ask.page < pages && (
+          <Link href={logAddress({ ...ask, page: ask.page + 1 })} className={LINK}>
+            Further on
+          </Link>
+        )}
+        {total > 0 && (
+          <span className="ml-auto flex gap-x-5">
+            <a href="/api/kitchen/log?as=csv" className={LINK} download>
+              All as CSV
+            </a>
+            <a href="/api/kitchen/log?as=jsonl" className={LINK} download>
+              as JSON Lines
+            </a>
+          </span>
+        )}
+      </nav>
     </Shell>
   );
 }

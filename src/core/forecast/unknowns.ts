@@ -44,11 +44,6 @@ export function differenceOf(unknowns: Unknowns, spread: Spread = UNLEARNT): Unk
   return difference;
 }
 
-/** A difference as it is said: K for the thermostat, a share more (or less) for the others. */
-export function inWords(name: keyof Unknowns, difference: number): number {
-  return name === 'offset' ? difference : Math.exp(difference) - 1;
-}
-
 /** Factor on browning within one cook, of a food so many standard deviations from what that cook has. */
 export function browningScaleOf(deviations: number, spread: Spread = UNLEARNT): number {
   return Math.exp(spread[spread.length - 1]! * deviations);

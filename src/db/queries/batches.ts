@@ -38,6 +38,64 @@ export async function listBatches(kitchenId: string, limit: number): Promise<Bat
   );
 }
 
+const FOOD = `COALESCE(b.document->'food'->>'name', b.document->>'food')`;
+
+/** What of the log is looked for; what is empty is not asked. */
+export interface LogSearch {
+  readonly words: string;
+  /** foods whose name has these words */
+  readonly wordFoods: readonly string[];
+  readonly food: string;
+  readonly shape: string;
+  readonly fryer: string;
+  /** 'none' where nothing was said */
+  readonly next: string;
+  readonly since: Date | null;
+  readonly order: 'newest' | 'oldest' | 'dish';
+}
+
+const ORDERS = {
+  newest: 'b.begun_at DESC, b.batch_id',
+  oldest: 'b.begun_at, b.batch_id',
+  dish: `lower(b.document->>'name'), b.begun_at DESC, b.batch_id`,
+} as const;
+
+/** Batches that are looked for, a page of them, each with how many there are in all. */
+export async function searchBatches(
+  kitchenId: string,
+  { words, wordFoods, food, shape, fryer, next, since, order }: LogSearch,
+  limit: number,
+  offset: number,
+): Promise<(BatchRow & { total: number })[]> {
+  return list<BatchRow & { total: number }>(
+    `SELECT b.batch_id, b.fryer_name, b.document, b.forecast, b.begun_at, b.left_out_at IS NOT NULL AS left_out,
+       (count(*) OVER ())::int AS total
+     FROM batches AS b LEFT JOIN outcomes AS o USING (kitchen_id, batch_id)
+     WHERE b.kitchen_id = $1 AND b.removed_at IS NULL
+       AND ($2 = '' OR ${FOOD} = ANY($3)
+         OR strpos(lower(concat_ws(' ', b.document->>'name', ${FOOD}, b.fryer_name, o.note)), lower($2)) > 0)
+       AND ($4 = '' OR ${FOOD} = $4)
+       AND ($5 = '' OR b.document->'cut'->>'shape' = $5)
+       AND ($6 = '' OR b.fryer_name = $6)
+       AND ($7 = '' OR COALESCE(o.next_time, 'none') = $7)
+       AND ($8::timestamptz IS NULL OR b.begun_at >= $8)
+     ORDER BY ${ORDERS[order]} LIMIT $9 OFFSET $10`,
+    [kitchenId, words, wordFoods, food, shape, fryer, next, since, limit, offset],
+  );
+}
+
+/** Which foods, shapes and fryers the log has, the most frequent first. */
+export async function listLogFacets(kitchenId: string): Promise<{ kind: 'food' | 'shape' | 'fryer'; value: string }[]> {
+  return list<{ kind: 'food' | 'shape' | 'fryer'; value: string }>(
+    `SELECT kind, value FROM (
+       SELECT 'food' AS kind, ${FOOD} AS value FROM batches AS b WHERE kitchen_id = $1 AND removed_at IS NULL
+       UNION ALL SELECT 'shape', b.document->'cut'->>'shape' FROM batches AS b WHERE kitchen_id = $1 AND removed_at IS NULL
+       UNION ALL SELECT 'fryer', fryer_name FROM batches WHERE kitchen_id = $1 AND removed_at IS NULL
+     ) AS own WHERE value IS NOT NULL GROUP BY kind, value ORDER BY count(*) DESC, value`,
+    [kitchenId],
+  );
+}
+
 /** Stores a batch once; false when the id is taken already. */
 export async function insertBatch(
   kitchenId: string,

@@ -5,7 +5,13 @@ import type { TargetColour, TargetCrispness, Wish } from '../../core/food/wish';
 import type { CookAction, DryingMethod, ParcookMethod } from '../../core/plan/plan';
 import type { BatchEventKind } from '../../core/run/batch-event';
 import type { CutShape } from '../../core/cut/cut';
-import type { OUTCOME_CRISPNESS, OUTCOME_EVENNESS, OUTCOME_FAULTS } from '../../schemas/batch';
+import type {
+  OUTCOME_CRISPNESS,
+  OUTCOME_EVENNESS,
+  OUTCOME_FAULTS,
+  OUTCOME_LIKED,
+  OUTCOME_NEXT,
+} from '../../schemas/batch';
 
 export const VERDICT_WORDS: Record<Verdict, string> = { under: 'under', right: 'right', dark: 'dark', burnt: 'burnt' };
 
@@ -142,6 +148,18 @@ export const BITE_WORDS: Record<(typeof OUTCOME_CRISPNESS)[number], string> = {
   crisp: 'Crisp',
   'very-crisp': 'Very crisp',
   hard: 'Hard',
+};
+
+export const LIKED_WORDS: Record<(typeof OUTCOME_LIKED)[number], string> = {
+  'too-pale': 'Too pale for us',
+  'as-wished': 'As we like it',
+  'too-dark': 'Too dark for us',
+};
+
+export const NEXT_WORDS: Record<(typeof OUTCOME_NEXT)[number], string> = {
+  again: 'Again',
+  changed: 'Changed',
+  'not-again': 'Not again',
 };
 
 export const EVENNESS_WORDS: Record<(typeof OUTCOME_EVENNESS)[number], string> = {

@@ -3,8 +3,10 @@ import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { JoinMoment } from '../../core/search/when-to-add';
+import type { Complaint } from '../../core/trouble/diagnose';
+import type { Explained } from '../../editing/explain-difference';
 import type { PlanFile } from '../../schemas/plan-file';
-import type { ChosenOpening, LoadsOutcome, SearchAnswer, StudyService } from './protocol';
+import type { ChosenOpening, LoadsOutcome, SearchAnswer, StudyService, TriedDiagnosis } from './protocol';
 
 /** Asks the study worker; every question returns a function that calls it off. */
 export interface Study {
@@ -15,6 +17,8 @@ export interface Study {
   whenToAdd(document: PlanFile, index: number, onAnswer: (found: JoinMoment) => void): () => void;
   openings(document: PlanFile, onAnswer: (chosen: ChosenOpening[]) => void): () => void;
   search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
+  explain(one: PlanFile, other: PlanFile, onAnswer: (explained: Explained) => void): () => void;
+  diagnose(document: PlanFile, complaint: Complaint, onAnswer: (tried: TriedDiagnosis) => void): () => void;
   end(): void;
 }
 
@@ -76,6 +80,16 @@ export function createStudy(): Study {
       }, onAnswer),
     search: (document, onAnswer) =>
       ask<SearchAnswer>((ticket, answer) => service.search(ticket, document, proxy(answer)), onAnswer),
+    diagnose: (document, complaint, onAnswer) =>
+      ask<TriedDiagnosis>(async (ticket, answer) => {
+        const tried = await service.diagnose(ticket, document, complaint);
+        if (tried) answer(tried);
+      }, onAnswer),
+    explain: (one, other, onAnswer) =>
+      ask<Explained>(async (ticket, answer) => {
+        const explained = await service.explain(ticket, one, other);
+        if (explained) answer(explained);
+      }, onAnswer),
     end: () => worker.terminate(),
   };
 }

@@ -1,3 +1,6 @@
+import type { Explained } from '../../editing/explain-difference';
+import type { Cause } from '../../core/trouble/cause';
+import type { Complaint, Diagnosis } from '../../core/trouble/diagnose';
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { CookLooks } from '../../core/batch/record-statistics';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
@@ -58,6 +61,22 @@ export interface LoadsOutcome {
   readonly energy: number;
 }
 
+/** A plan changed against a cause, and what it would have given had that been there. */
+export interface TriedMend {
+  readonly cause: Cause;
+  readonly document: PlanFile;
+  /** s, when to pull */
+  readonly pullTime: number | null;
+  /** share of the pieces right then */
+  readonly right: number;
+}
+
+/** A diagnosis with the mends of its likeliest causes. */
+export interface TriedDiagnosis {
+  readonly diagnosis: Diagnosis;
+  readonly mends: readonly TriedMend[];
+}
+
 /** Slower questions, asked beside the forecast. Each has a ticket by which it can be called off; then it answers null. */
 export interface StudyService {
   /** reports the outcome of each plan as it is known, with the openings that suit it where they are left to Drubek */
@@ -75,6 +94,10 @@ export interface StudyService {
   whenToAdd(ticket: number, document: PlanFile, index: number): Promise<JoinMoment | null>;
   /** the openings that suit a plan, minutes and what to do */
   openings(ticket: number, document: PlanFile): Promise<ChosenOpening[] | null>;
+  /** what may have spoilt a batch, each cause tried on its plan; the mends of the likeliest with what they would have given */
+  diagnose(ticket: number, document: PlanFile, complaint: Complaint): Promise<TriedDiagnosis | null>;
+  /** what makes two plans differ in their moment to pull */
+  explain(ticket: number, one: PlanFile, other: PlanFile): Promise<Explained | null>;
   search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;
   callOff(ticket: number): void;
 }

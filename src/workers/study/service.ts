@@ -12,7 +12,13 @@ import { loadOrder } from '../../schemas/load-order';
 import { restOf } from '../../schemas/rest-of';
 import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
 import { fileWithAlternative } from '../../editing/found-plan';
-import type { LoadOutcome, StudyService } from './protocol';
+import { type Cause, planWith } from '../../core/trouble/cause';
+import { diagnose } from '../../core/trouble/diagnose';
+import { forecastPlan } from '../../core/forecast/forecast';
+import { withChosenOpenings } from '../../editing/edit-cook';
+import { explainDifference } from '../../editing/explain-difference';
+import { mendAgainst } from '../../editing/trouble-mend';
+import type { ChosenOpening, LoadOutcome, StudyService, TriedMend } from './protocol';
 
 const SEED = 1;
 
@@ -22,6 +28,41 @@ const REFRESH_FOR = 240;
 
 /** Alternatives between two reports of the search. */
 const REPORT_EVERY = 3;
+
+/** Causes whose mends are tried. Source: chosen; what is shown. */
+const MENDED = 5;
+
+/** The openings that suit a plan. */
+function chosenFor(document: PlanFile): ChosenOpening[] {
+  return chooseOpenings(planFromFile(document), SEED).flatMap(({ time, action }) =>
+    isMixing(action) ? [{ minute: time / 60, action }] : [],
+  );
+}
+
+/** A mend in a kitchen that has the cause it is against. */
+function triedMend(document: PlanFile, cause: Cause, strength: number): TriedMend {
+  const changed = mendAgainst(cause, document);
+  const chosen = changed.cook.openings === 'chosen' ? withChosenOpenings(changed, chosenFor(changed)) : changed;
+  const plan = planFromFile(chosen);
+  /* what the cook does otherwise next time is not still there */
+  const spoilt = BY_HAND.has(cause) ? plan : (planWith(plan, cause, strength) ?? plan);
+  const { pull, inTime } = forecastPlan(spoilt, SEED);
+  return { cause, document: chosen, pullTime: inTime ? pull.time : null, right: pull.share };
+}
+
+/** Causes that a cook undoes by doing otherwise; the others are there the next time too. */
+const BY_HAND: ReadonlySet<Cause> = new Set([
+  'too-full',
+  'wet-pieces',
+  'uneven-cut',
+  'cold-start',
+  'few-openings',
+  'little-oil',
+  'much-oil',
+  'pulled-early',
+  'pulled-late',
+  'waited',
+]);
 
 /** Lets other questions and calls-off come in. */
 function breathe(): Promise<void> {
@@ -34,6 +75,14 @@ export function createStudyService(): StudyService {
   const isOff = async (ticket: number) => {
     await breathe();
     return off.delete(ticket);
+  };
+  /** Goes through a study a cook at a time; null where it was called off. */
+  const toTheEnd = async <Answer>(ticket: number, steps: Generator<void, Answer>): Promise<Answer | null> => {
+    for (;;) {
+      if (await isOff(ticket)) return null;
+      const step = steps.next();
+      if (step.done) return step.value;
+    }
   };
   return {
     async outcomes(ticket, documents, report) {
@@ -49,6 +98,17 @@ export function createStudyService(): StudyService {
         if (await isOff(ticket)) return null;
       }
       return found;
+    },
+    explain: (ticket, one, other) => toTheEnd(ticket, explainDifference(one, other)),
+    async diagnose(ticket, document, complaint) {
+      const diagnosis = await toTheEnd(ticket, diagnose(planFromFile(document), complaint));
+      if (!diagnosis) return null;
+      const mends: TriedMend[] = [];
+      for (const { cause, strength } of diagnosis.causes.slice(0, MENDED)) {
+        if (await isOff(ticket)) return null;
+        mends.push(triedMend(document, cause, strength));
+      }
+      return { diagnosis, mends };
     },
     async hold(ticket, document, pulledAt) {
       const plan = planFromFile(document);
@@ -82,9 +142,7 @@ export function createStudyService(): StudyService {
     },
     async openings(ticket, document) {
       if (await isOff(ticket)) return null;
-      return chooseOpenings(planFromFile(document), SEED).flatMap(({ time, action }) =>
-        isMixing(action) ? [{ minute: time / 60, action }] : [],
-      );
+      return chosenFor(document);
     },
     async search(ticket, document, report) {
       const found: Alternative[] = [];

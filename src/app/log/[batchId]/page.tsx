@@ -1,6 +1,8 @@
 import { Shell } from '@/app/_components/shell';
 import { Unavailable } from '@/app/_components/unavailable';
 import { pageBatch } from '@/app/_lib/page-batch';
+import { withKnowledge } from '@/editing/with-knowledge';
+import { loadLearning } from '@/services/learning';
 import { loadFryers } from '@/services/kitchen';
 import { succeed, withDatabase } from '@/services/result';
 import { BatchView } from './_components/batch-view';
@@ -12,12 +14,15 @@ export default async function BatchPage({ params }: PageProps<'/log/[batchId]'>)
   const page = await pageBatch(params);
   if (!page) return <Unavailable />;
   const { kitchen, batch, lent } = page;
-  const fryers = await withDatabase(async () => succeed(await loadFryers(kitchen.id)));
+  const fryers = await withDatabase(async () =>
+    succeed({ fryers: await loadFryers(kitchen.id), knowledge: (await loadLearning(kitchen.id)).knowledge }),
+  );
   if (!fryers.ok) return <Unavailable />;
-  const fryer = fryers.value.find(({ name }) => name === batch.fryerName);
+  const fryer = fryers.value.fryers.find(({ name }) => name === batch.fryerName);
+  const again = fryer ? withKnowledge(batch.document, fryer.name, fryers.value.knowledge, new Date()) : batch.document;
   return (
     <Shell kitchen={kitchen} here="/log" lent={lent}>
-      <BatchView batch={batch} fryerId={fryer?.id ?? null} />
+      <BatchView batch={batch} fryerId={lent ? null : (fryer?.id ?? null)} again={again} />
     </Shell>
   );
 }

@@ -1,11 +1,13 @@
 'use client';
 
+import clsx from 'clsx';
 import Link from 'next/link';
 import { useMemo, useRef } from 'react';
 import { looksOfColours } from '@/core/batch/record-statistics';
 import { deriveRun } from '@/core/run/run-state';
 import { REAL_TIME } from '@/core/run/shown-clock';
 import { medianOf } from '@/core/numeric/quantile';
+import type { Belief } from '@/core/learn/beliefs';
 import type { Batch } from '@/schemas/batch';
 import { planFood, planFromFile } from '@/schemas/plan-from-file';
 import { foodColour } from '@/ui/colour/food-colours';
@@ -15,7 +17,8 @@ import { useUnits } from '@/ui/units-context';
 import { dayAndTimeText } from '@/ui/words/time-of-day';
 import { useNear } from '@/ui/use-near';
 import { wholeMinutes } from '@/ui/words/format';
-import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
+import { saysText } from '@/ui/words/belief-text';
+import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS, NEXT_WORDS } from '@/ui/words/labels';
 import { cutText } from '@/ui/words/plan-text';
 
 /** Minutes of the common scale where no batch was longer, and its steps. Source: chosen. */
@@ -27,6 +30,9 @@ const DRAWN = 40;
 
 /** Nearer to the forecast than this is on time, s. Source: assumed; a cook turns round within a minute. */
 const ON_TIME = 60;
+
+/** Solid for again, hatched for changed, empty for not again. */
+const VERDICT_MARKS = { again: 'bg-iron', changed: 'hatched', 'not-again': '' } as const;
 
 /** What came of a batch, in one phrase. */
 function outcomePhrase({ outcome, events }: Batch): string {
@@ -57,7 +63,25 @@ function againstForecast(pulled: number | null, doneMin: number | null): string 
 const WATER_GONE = 0.5;
 
 /** The list of the log: every batch by its drawer, with its pull on one scale beside what was forecast. */
-export function LogRows({ batches }: { batches: readonly Batch[] }) {
+export function LogRows({
+  batches,
+  says = {},
+  marked,
+  ticked = [],
+  onTick,
+  byDish = false,
+}: {
+  batches: readonly Batch[];
+  /** what each says of its fryer's thermostat by itself, K */
+  says?: Readonly<Record<string, Belief>>;
+  /** those that the open finding is from */
+  marked?: ReadonlySet<string> | undefined;
+  ticked?: readonly string[];
+  /** ticks one, or takes its tick away; without it nothing can be ticked */
+  onTick?: (id: string) => void;
+  /** a heading wherever another dish begins */
+  byDish?: boolean;
+}) {
   const longest = Math.max(
     LEAST_SCALE,
     ...batches.flatMap((batch) => [(pulledAfter(batch) ?? 0) / 60, batch.forecast.done_p90_min ?? 0]),
@@ -66,7 +90,7 @@ export function LogRows({ batches }: { batches: readonly Batch[] }) {
   const ticks = Array.from({ length: scale / SCALE_STEP + 1 }, (_, i) => i * SCALE_STEP);
   return (
     <>
-      <p className="mt-2 hidden px-5 text-[12px] text-iron-soft md:grid md:grid-cols-[56px_minmax(0,1.3fr)_minmax(0,0.8fr)_minmax(0,1.7fr)_minmax(0,1fr)] md:gap-x-4">
+      <p className="mt-2 hidden px-5 text-[12px] text-iron-soft md:grid md:grid-cols-[56px_minmax(0,1.2fr)_minmax(0,0.8fr)_minmax(0,1.6fr)_minmax(0,0.9fr)_88px] md:gap-x-4">
         <span />
         <span>batch</span>
         <span>when, where</span>
@@ -77,11 +101,35 @@ export function LogRows({ batches }: { batches: readonly Batch[] }) {
             </span>
           ))}
         </span>
-        <span>what came of it</span>
+        <span>what it said</span>
+        <span>next time</span>
       </p>
       <ul className="mt-1 divide-y divide-enamel-deep">
-        {batches.map((batch) => (
-          <Row key={batch.id} batch={batch} scale={scale} />
+        {batches.map((batch, i) => (
+          <li key={batch.id}>
+            {byDish && batch.document.name !== batches[i - 1]?.document.name && (
+              <h3 className="px-5 pt-3 pb-1 text-[18px]">{batch.document.name}</h3>
+            )}
+            <div className={clsx('flex items-center', ticked.includes(batch.id) && 'bg-rim/10')}>
+              {onTick && (
+                <label className="no-print flex min-h-11 min-w-11 items-center justify-center pl-3">
+                  <input
+                    type="checkbox"
+                    checked={ticked.includes(batch.id)}
+                    onChange={() => onTick(batch.id)}
+                    aria-label={`Tick ${batch.document.name}`}
+                    className="size-5 accent-rim"
+                  />
+                </label>
+              )}
+              <Row
+                batch={batch}
+                scale={scale}
+                says={says[batch.id] ?? null}
+                isMarked={marked?.has(batch.id) ?? false}
+              />
+            </div>
+          </li>
         ))}
       </ul>
     </>
@@ -91,20 +139,31 @@ export function LogRows({ batches }: { batches: readonly Batch[] }) {
 /** Share of a row's bar that the minutes take, %; the rest is for the words at its end. */
 const SCALE_WIDTH = 78;
 
-function Row({ batch, scale }: { batch: Batch; scale: number }) {
+function Row({
+  batch,
+  scale,
+  says,
+  isMarked,
+}: {
+  batch: Batch;
+  scale: number;
+  says: Belief | null;
+  isMarked: boolean;
+}) {
   const units = useUnits();
   const plan = useMemo(() => planFromFile(batch.document), [batch.document]);
   const looks = useMemo(() => looksOfColours(batch.fingerprint, WATER_GONE), [batch]);
   const pulled = pulledAfter(batch);
   const { done_min } = batch.forecast;
-  const row = useRef<HTMLLIElement>(null);
+  const saysOf = says && saysText(says, units);
+  const row = useRef<HTMLDivElement>(null);
   /* hundreds of drawers are not drawn for those who look at ten */
   const near = useNear(row);
   return (
-    <li ref={row}>
+    <div ref={row} className="min-w-0 grow">
       <Link
         href={`/log/${batch.id}`}
-        className="grid grid-cols-[72px_1fr] items-center gap-x-4 gap-y-0.5 px-5 py-1.5 hover:bg-paper focus-visible:-outline-offset-2 md:grid-cols-[56px_minmax(0,1.3fr)_minmax(0,0.8fr)_minmax(0,1.7fr)_minmax(0,1fr)]"
+        className="grid grid-cols-[72px_1fr] items-center gap-x-4 gap-y-0.5 px-5 py-1.5 hover:bg-paper focus-visible:-outline-offset-2 md:grid-cols-[56px_minmax(0,1.2fr)_minmax(0,0.8fr)_minmax(0,1.6fr)_minmax(0,0.9fr)_88px]"
       >
         <span className="row-span-3 md:row-span-1">
           {batch.fingerprint.length > 0 && !near ? (
@@ -137,15 +196,35 @@ function Row({ batch, scale }: { batch: Batch; scale: number }) {
           </span>
         </span>
         <PullBar batch={batch} pulled={pulled} scale={scale} />
-        <span className="text-[14px] max-md:col-start-2">
+        <span className="relative text-[14px] max-md:col-start-2 md:pl-4">
+          {isMarked && (
+            <span className="absolute top-1.5 left-0 size-2.5 rounded-full bg-iron max-md:-left-4">
+              <span className="sr-only">speaks for what is opened above</span>
+            </span>
+          )}
+          {saysOf && <strong className="block text-[15px]">{saysOf}</strong>}
           {outcomePhrase(batch)}
           <span className="sr-only">
             {done_min !== null && `, to pull after ${wholeMinutes(done_min * 60)} min`}
             {pulled !== null && `, pulled after ${wholeMinutes(pulled)} min`}
           </span>
         </span>
+        <span className="flex items-center gap-2 text-[14px] max-md:col-start-2">
+          {batch.outcome?.next && (
+            <>
+              <span
+                aria-hidden
+                className={clsx(
+                  'inline-block size-3.5 rounded-[3px] border-2 border-iron',
+                  VERDICT_MARKS[batch.outcome.next],
+                )}
+              />
+              {NEXT_WORDS[batch.outcome.next].toLowerCase()}
+            </>
+          )}
+        </span>
       </Link>
-    </li>
+    </div>
   );
 }
 

@@ -8,6 +8,8 @@ import { looksOfColours, sampleAt } from '@/core/batch/record-statistics';
 import { deriveRun } from '@/core/run/run-state';
 import { browningSeen } from '@/core/run/suggest-outcome';
 import type { Batch } from '@/schemas/batch';
+import type { PlanFile } from '@/schemas/plan-file';
+import { StudyProvider } from '@/ui/study/study-context';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { ClockPlate } from '@/ui/clock-plate';
 import { OutcomeForm } from '@/app/_components/outcome-form';
@@ -22,11 +24,22 @@ import { clockText, halfMinutes } from '@/ui/words/format';
 import { eventText } from '@/ui/words/event-text';
 import { planPhrases } from '@/ui/words/plan-text';
 import { AgainstForecast } from './against-forecast';
-import { WhyDifferent } from './why-different';
+import { PlanAgain } from './plan-again';
+import { BatchActions } from './batch-actions';
+import { WhatWentWrong } from './what-went-wrong';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Plan, events, and the forecast of what really happened against the outcome. */
-export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: string | null }) {
+export function BatchView({
+  batch,
+  fryerId = null,
+  again = batch.document,
+}: {
+  batch: Batch;
+  fryerId?: string | null;
+  /** the plan with what the kitchen knows by now */
+  again?: PlanFile;
+}) {
   const units = useUnits();
   const [editing, setEditing] = useState(false);
   const run = useMemo(() => deriveRun(batch.events), [batch.events]);
@@ -56,6 +69,7 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
           </p>
           <p className="text-iron-soft">{planPhrases(batch.document, units).join(' · ')}</p>
         </div>
+        {run.phase === 'done' && <BatchActions batch={batch} />}
       </div>
       {run.phase !== 'done' && (
         <p className="mt-3">
@@ -100,6 +114,19 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
           </section>
         )}
       </div>
+      {batch.outcome && !editing && (
+        <StudyProvider>
+          <WhatWentWrong batch={batch} cooked={document} pulledAt={pulledAt} ramp={outerRamp(plan)} fryerId={fryerId} />
+          {pulledAt !== null && (
+            <section aria-labelledby="again" className="mt-4 tray p-4 sm:p-6">
+              <h2 id="again" className="text-[20px]">
+                The next one
+              </h2>
+              <PlanAgain planned={batch.document} again={again} fryerId={fryerId} />
+            </section>
+          )}
+        </StudyProvider>
+      )}
       <div className="mt-4 tray p-4 sm:p-6">
         {live.forecast && (
           <>
@@ -117,20 +144,6 @@ export function BatchView({ batch, fryerId = null }: { batch: Batch; fryerId?: s
         <div className="mt-5 grid gap-8 lg:grid-cols-2">
           <section>
             <h2 className="text-[20px]">Outcome</h2>
-            {batch.outcome && !editing && (
-              <>
-                {pulledAt !== null && (
-                  <WhyDifferent
-                    planned={batch.document}
-                    cooked={document}
-                    run={run}
-                    browning={batch.outcome.browning}
-                    pulledAt={pulledAt}
-                    fryerId={fryerId}
-                  />
-                )}
-              </>
-            )}
             {!batch.outcome && run.phase !== 'done' && <p className="mt-2 text-iron-soft">Not pulled yet.</p>}
             {showForm && (
               <OutcomeForm

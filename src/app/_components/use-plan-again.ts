@@ -1,0 +1,34 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { loadsFromStart } from '@/editing/edit-loads';
+import type { PlanFile } from '@/schemas/plan-file';
+import { cutText } from '@/schemas/storable-text';
+import { writePlanFile } from '@/schemas/write-plan';
+import { newId } from '@/ui/new-id';
+import { notifyError } from '@/ui/notify';
+import { send } from '@/ui/send';
+
+/** Keeps a plan made from a batch as a new one and opens it on the bench. @param fryerId null where the fryer is gone: then it cannot be planned again */
+export function usePlanAgain(fryerId: string | null) {
+  const router = useRouter();
+  const [saving, setSaving] = useState(false);
+  const planAgain = async (document: PlanFile) => {
+    if (!fryerId) return;
+    setSaving(true);
+    const planId = newId();
+    const again: PlanFile = {
+      ...document,
+      name: `${cutText(document.name, 100)}, corrected`,
+      /* a plan begins with its first load, in a fryer that nothing came out of */
+      loads: loadsFromStart(document.loads),
+      fryer: { ...document.fryer, start_c: undefined },
+    };
+    const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(again), base: 0 });
+    if (sent.kind === 'done') return router.push(`/?plan=${planId}`);
+    setSaving(false);
+    notifyError(sent.error);
+  };
+  return { planAgain, saving };
+}

@@ -1,0 +1,70 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { usePlanAgain } from '@/app/_components/use-plan-again';
+import { withChosenOpenings } from '@/editing/edit-cook';
+import type { PlanFile } from '@/schemas/plan-file';
+import { Button } from '@/ui/controls/button';
+import { useStudy } from '@/ui/study/study-context';
+import { useUnits } from '@/ui/units-context';
+import { useWholeForecast } from '@/ui/use-forecast';
+import { intervalText, pullText } from '@/ui/words/forecast-text';
+import { percentText, temperatureGapText, wholeMinutes, type UnitSystem } from '@/ui/words/format';
+
+/** Nearer than this to what the plan took for granted is not said: K, ln. Source: chosen, what a cook would act on. */
+const SAID_FROM = { offset: 2, share: 0.05 };
+
+/** What is known by now that the plan did not know, in the order in which it matters; empty where that is nothing to speak of. */
+function learntSince({ learnt: now }: PlanFile, { learnt: then }: PlanFile, units: UnitSystem): string[] {
+  if (!now) return [];
+  const offset = now.offset_c - (then?.offset_c ?? 0);
+  const ratio = (key: 'heat_transfer' | 'browning' | 'shade') => now[key] / (then?.[key] ?? 1);
+  const apart = (value: number) => Math.abs(Math.log(value)) >= SAID_FROM.share;
+  const share = (value: number) => percentText(Math.abs(value - 1));
+  return [
+    ...(Math.abs(offset) >= SAID_FROM.offset
+      ? [
+          `the fryer runs ${temperatureGapText(Math.abs(offset), units)} ${offset < 0 ? 'cooler' : 'hotter'} than it was taken for`,
+        ]
+      : []),
+    ...(apart(ratio('heat_transfer'))
+      ? [`its air carries ${share(ratio('heat_transfer'))} ${ratio('heat_transfer') < 1 ? 'less' : 'more'} heat`]
+      : []),
+    ...(apart(ratio('browning'))
+      ? [`the food browns ${share(ratio('browning'))} ${ratio('browning') < 1 ? 'slower' : 'faster'}`]
+      : []),
+    ...(apart(ratio('shade')) ? [`you like it ${ratio('shade') > 1 ? 'darker' : 'paler'} than was thought`] : []),
+  ];
+}
+
+/** The batch planned again with all that the kitchen knows by now, its openings chosen anew; what changed, and why. */
+export function PlanAgain({ planned, again, fryerId }: { planned: PlanFile; again: PlanFile; fryerId: string | null }) {
+  const units = useUnits();
+  const study = useStudy();
+  const [opened, setOpened] = useState<PlanFile | null>(null);
+  useEffect(() => study?.openings(again, (chosen) => setOpened(withChosenOpenings(again, chosen))), [study, again]);
+  const [now, then] = [useWholeForecast(opened, true), useWholeForecast(planned)];
+  const { planAgain, saving } = usePlanAgain(fryerId);
+  if (!fryerId) return null;
+  const since = learntSince(again, planned, units);
+  return (
+    <div className="text-[15px]">
+      {now.forecast && (
+        <p>
+          {since.length > 0
+            ? `By now the kitchen knows: ${since.join('; ')}. So next time: `
+            : 'The kitchen knows nothing new that matters here. Next time: '}
+          <strong>{pullText(now.forecast).toLowerCase()}</strong>
+          {now.interval && ` (${intervalText(now.interval)})`}
+          {then.forecast &&
+            Math.abs(then.forecast.pull.time - now.forecast.pull.time) >= 30 &&
+            `, not ${wholeMinutes(then.forecast.pull.time)} min as was forecast`}
+          .
+        </p>
+      )}
+      <Button className="no-print mt-2" disabled={saving || !opened} onClick={() => opened && planAgain(opened)}>
+        Plan it again, with what is known by now
+      </Button>
+    </div>
+  );
+}

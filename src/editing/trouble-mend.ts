@@ -1,0 +1,90 @@
+import { batchYield } from '../core/cut/batch-yield';
+import type { Cause } from '../core/trouble/cause';
+import type { PlanFile } from '../schemas/plan-file';
+import { wholePlanFromFile } from '../schemas/plan-from-file';
+import { withOpenings, withOpeningsBy, withStages } from './edit-cook';
+import { withLoads } from './edit-loads';
+import { prepStep, withPrepStep } from './edit-plan';
+
+/** What a mend turns the dial by, °C, and the dials between which it stays. Source: chosen, one step a cook would try. */
+const TURN = 15;
+const COOLEST = 100;
+const HOTTEST = 230;
+
+/** How much longer the stages are of what goes slower. Source: chosen; the pull is forecast anyway, they only must not end before. */
+const LONGER = 1.4;
+const LONGEST_STAGE = 90;
+
+/** Scatter of a mandoline; oil that is held and browns, g/m²; usual preheat, min; pieces at room temperature, °C. Source: as the bench offers them. */
+const EVEN_SCATTER = 0.03;
+const GOOD_FILM = 45;
+const PREHEAT = 4;
+const ROOM = 20;
+
+const MOST_LOADS = 6;
+
+function turned(document: PlanFile, by: number): PlanFile {
+  const stages = document.cook.stages.map((stage) => ({
+    minutes: by < 0 ? Math.min(LONGEST_STAGE, Math.round(stage.minutes * LONGER)) : stage.minutes,
+    temperature_c: Math.min(HOTTEST, Math.max(COOLEST, stage.temperature_c + by)),
+  }));
+  return withStages(document, stages);
+}
+
+function oiled(document: PlanFile): PlanFile {
+  const oil = prepStep(document, 'oil');
+  const { food, cut, mass } = wholePlanFromFile(document);
+  const grams = Math.max(1, Math.round(GOOD_FILM * batchYield(food, cut, mass).surface));
+  if (!oil || oil.mass_g === grams) return document;
+  return withPrepStep(document, 'oil', { ...oil, film_g_m2: undefined, mass_g: grams });
+}
+
+function longer(document: PlanFile): PlanFile {
+  return withStages(
+    document,
+    document.cook.stages.map((stage) => ({
+      ...stage,
+      minutes: Math.min(LONGEST_STAGE, Math.round(stage.minutes * LONGER)),
+    })),
+  );
+}
+
+/** The plan changed against a cause, its openings chosen anew where they follow it; the same plan where nothing in it can be changed. */
+export function mendAgainst(cause: Cause, document: PlanFile): PlanFile {
+  const split = () => withLoads(document, Math.min(MOST_LOADS, document.loads.count + 1));
+  switch (cause) {
+    case 'cool-fryer':
+      return turned(document, TURN);
+    case 'hot-fryer':
+    case 'sweet-produce':
+      return turned(document, -TURN);
+    case 'weak-fan':
+      return longer(split());
+    case 'too-full':
+      return split();
+    case 'wet-pieces':
+      return withPrepStep(document, 'dry', { step: 'dry', method: 'towel-twice' });
+    case 'uneven-cut':
+      return { ...document, cut: { ...document.cut, scatter: EVEN_SCATTER } };
+    case 'cold-start': {
+      const preheat = { minutes: PREHEAT, temperature_c: document.cook.stages[0]!.temperature_c };
+      return {
+        ...document,
+        start_temperature_c: Math.max(ROOM, document.start_temperature_c),
+        fryer: { ...document.fryer, preheat },
+      };
+    }
+    case 'few-openings':
+      return document.cook.events.length > 0
+        ? withOpeningsBy(document, 'chosen')
+        : withOpenings(document, 3, document.cook.stages.reduce((sum, { minutes }) => sum + minutes, 0) * 0.6);
+    case 'little-oil':
+    case 'much-oil':
+      return oiled(document);
+    case 'pulled-early':
+      return longer(document);
+    case 'pulled-late':
+    case 'waited':
+      return { ...document, after: document.after.filter(({ step }) => step !== 'rest') };
+  }
+}
