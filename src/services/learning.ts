@@ -1,8 +1,8 @@
 import type { z } from 'zod';
 import { type Belief, saysAlone } from '@/core/learn/beliefs';
 import { type Finding, findingsOf } from '@/core/learn/findings';
-import { shifted } from '@/core/learn/evidence';
-import { learn, type Learning, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
+import { isLikelihood, shifted } from '@/core/learn/evidence';
+import { learn, type Learning } from '@/core/learn/kitchen-model';
 import { QUANTITIES, UNIT } from '@/core/learn/quantities';
 import type { ToldBatch } from '@/core/learn/told-batch';
 import { findBatch } from '@/db/queries/batches';
@@ -22,7 +22,6 @@ import { EVIDENCE_VERSION, evidenceSchema, type keepEvidenceSchema, madeWithSche
 import { madeWith } from '@/schemas/made-with';
 import { type PlanFile, planFileSchema } from '@/schemas/plan-file';
 import { loadBatch } from './batches';
-import { log } from './log';
 import { fail, type Result, succeed, withKitchen } from './result';
 
 /** A batch that a fryer's card lists, with what it says. */
@@ -41,13 +40,11 @@ export interface KitchenLearning extends Learning {
   readonly batches: readonly TeachingBatch[];
 }
 
-const NOTHING: KitchenLearning = { knowledge: NOTHING_KNOWN, standings: [], batches: [] };
-
 /** A row as a batch that teaches; nothing where today's format cannot read it, so that it is worked out anew. */
 function teachingBatch(row: EvidenceRow, fryers: readonly (FryerRow & FryerLearningRow)[]): TeachingBatch[] {
   const evidence = evidenceSchema.safeParse(row.evidence);
   const made = madeWithSchema.safeParse(row.made_with);
-  if (!evidence.success || !made.success) return [];
+  if (!evidence.success || !made.success || !isLikelihood(evidence.data)) return [];
   const { offset_c, power_w, ...own } = made.data;
   const fryer = fryers.find(({ name }) => name === row.fryer_name);
   /* it speaks against the label of its time; what is learnt, against that of today */
@@ -77,13 +74,7 @@ function teachingBatch(row: EvidenceRow, fryers: readonly (FryerRow & FryerLearn
 async function learningOf(kitchenId: string): Promise<KitchenLearning> {
   const [rows, fryers] = await Promise.all([listEvidence(kitchenId, EVIDENCE_VERSION), listFryers(kitchenId)]);
   const batches = rows.flatMap((row) => teachingBatch(row, fryers));
-  try {
-    return { ...learn(batches.filter(({ counts }) => counts)), batches };
-  } catch (error) {
-    /* numbers that no batch could have told: forecasts then start from nothing rather than from them */
-    log.error({ kitchenId, error: String(error) }, 'cannot learn');
-    return { ...NOTHING, batches };
-  }
+  return { ...learn(batches.filter(({ counts }) => counts)), batches };
 }
 
 /** What a kitchen has learnt, from nothing but what its batches say. */

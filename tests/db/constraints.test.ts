@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { closeDatabase, isDatabaseAway } from '@/db/pool';
+import { loadLogLearning } from '@/services/learning';
 import { seedDemoKitchen } from '@/services/demo/seed-demo-kitchen';
 import { findDemoKitchen } from '@/db/queries/kitchens';
 import { loadLog } from '@/services/batches';
@@ -49,16 +50,22 @@ test('the demo kitchen holds a month of batches from the engine, is kept, and is
   expect(log.value.batches.every((batch) => batch.outcome && batch.fingerprint.length === 16)).toBe(true);
 
   /* the small fryer runs cool: it is pulled later than forecast, the large one is not */
-  const lateness = (name: string) => {
-    const late = log.value.batches
+  const lateness = (name: string) =>
+    log.value.batches
       .filter((batch) => batch.fryerName === name)
+      .toSorted((a, b) => a.begunAt - b.begunAt)
       .map((batch) => {
         const at = (kind: string) => batch.events.find((event) => event.kind === kind)!.happenedAt;
         return (at('done') - at('loaded')) / 60_000 / batch.forecast.done_min!;
       });
-    return late.reduce((sum, ratio) => sum + ratio, 0) / late.length;
-  };
-  expect(lateness('Small, borrowed')).toBeGreaterThan(lateness('Large drawer') + 0.1);
+  const small = lateness('Small, borrowed');
+  expect(small[0]).toBeGreaterThan(lateness('Large drawer')[0]! + 0.15);
+  /* and the forecasts have learnt it: the last came on time */
+  expect(Math.abs(small.at(-1)! - 1)).toBeLessThan(0.05);
+  const learning = await loadLogLearning(first!.kitchen_id);
+  const [surest] = learning.ok ? learning.value.findings : [];
+  expect(surest?.about).toEqual({ kind: 'fryer', fryer: 'Small, borrowed', quantity: 'offset' });
+  expect(surest!.now.mean).toBeLessThan(-8);
 
   const changed = await failure('UPDATE batch_events SET kind = $2 WHERE kitchen_id = $1', [first!.kitchen_id, 'done']);
   expect(changed.message).toMatch(/append-only/);

@@ -1,3 +1,5 @@
+import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
+import { keepEvidence, loadUntold } from '@/services/learning';
 import { randomUUID } from 'node:crypto';
 import { closeDatabase, database } from '@/db/pool';
 import { change, inKitchen, list } from '@/db/query';
@@ -49,6 +51,10 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
     note: '',
     fingerprint: [],
   });
+  const untold = await loadUntold(id);
+  const toldBy = untold.ok ? untold.value[0]!.toldBy : '';
+  const evidence = { information: new Array<number>(36).fill(0), vector: new Array<number>(6).fill(0), answers: 0 };
+  await keepEvidence(id, batchId, { version: EVIDENCE_VERSION, toldBy, evidence });
   await inviteCook(id);
   await openSession({ kitchenId: id, device: 'a phone' });
   await endSession(id, randomUUID(), 'signed-out', 'nobody');

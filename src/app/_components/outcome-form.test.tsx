@@ -39,6 +39,8 @@ test('three taps and a note are sent as said', async () => {
   await userEvent.click(screen.getByRole('radio', { name: 'brown' }));
   await userEvent.click(screen.getByRole('radio', { name: 'All alike' }));
   await userEvent.click(screen.getByRole('checkbox', { name: 'Stuck together' }));
+  await userEvent.click(screen.getByRole('radio', { name: 'Too dark for us' }));
+  await userEvent.click(screen.getByRole('radio', { name: 'Changed' }));
   await userEvent.type(screen.getByLabelText('Note'), 'Towel twice.');
   await userEvent.click(screen.getByRole('button', { name: 'Save to the log' }));
   const [path, request] = fetchMock.mock.calls[0] as [string, { body: string }];
@@ -49,6 +51,8 @@ test('three taps and a note are sent as said', async () => {
     evenness: 'even',
     faults: ['stuck'],
     note: 'Towel twice.',
+    liked: 'too-dark',
+    next: 'changed',
     fingerprint: expect.any(Array),
   });
   expect(push).toHaveBeenCalledWith(`/log/${BATCH}`);

@@ -120,7 +120,7 @@ test('a fryer is measured in inches where the kitchen does; what is left alone k
     </UnitsProvider>,
   );
   expect(screen.getByText(/78 in², 3 9\/16 in high/)).toBeVisible();
-  expect(screen.getByText('Once warm, the air is 18 °F below the dial.')).toBeVisible();
+  expect(screen.getByText('Entered: once warm, the air is 18 °F below the dial.')).toBeVisible();
   await userEvent.click(screen.getByRole('button', { name: 'Change' }));
   const floor = screen.getByLabelText(/Basket floor/);
   expect(floor).toHaveValue('77.5');

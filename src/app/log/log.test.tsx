@@ -1,43 +1,63 @@
 /** @jest-environment jsdom */
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }) }));
-jest.mock('@/ui/use-correction', () => ({ useCorrection: () => mockCorrection }));
+const mockRouter = { push: jest.fn(), refresh: jest.fn(), replace: jest.fn() };
+jest.mock('next/navigation', () => ({ useRouter: () => mockRouter }));
+jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) as unknown }));
+jest.mock('@/ui/study/study-context', () => ({
+  useStudy: () => mockStudy,
+  StudyProvider: ({ children }: { children: unknown }) => children,
+}));
 jest.mock('@/ui/use-forecast', () => ({ useWholeForecast: (document: unknown) => mockForecast(document) }));
 
-import { render, screen, within } from '@testing-library/react';
+import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { FIRST_PLAN } from '@/schemas/first-plan';
+import type { Outcome } from '@/schemas/batch';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '@/ui/units-context';
-import type { Correction } from '@/workers/coach/protocol';
 import { batchEvent, pastBatch } from '../../../tests/support/batch';
 import { furnishDom } from '../../../tests/support/dom';
+import type { Complaint } from '@/core/trouble/diagnose';
+import type { Explained } from '@/editing/explain-difference';
+import type { ChosenOpening, TriedDiagnosis } from '@/workers/study/protocol';
+import { createStudyService } from '@/workers/study/service';
 import { BatchView } from './[batchId]/_components/batch-view';
+import type { Finding } from '@/core/learn/findings';
+import { logAskSchema } from '@/schemas/log-ask';
+import { LogBoard } from './_components/log-board';
+import { logAddress, LogFilters } from './_components/log-filters';
+import { SideBySide } from './compare/_components/side-by-side';
 import { LogRows } from './_components/log-rows';
 
 const forecast = forecastPlan(planFromFile(FIRST_PLAN), 1, STANDARD_RESOLUTION);
 const mockForecast = jest.fn<unknown, [unknown]>(() => ({ forecast, isFull: true, interval: null, failed: false }));
 
 beforeAll(furnishDom);
+beforeEach(() => mockSend.mockReset().mockResolvedValue({ kind: 'done' }));
 
-let mockCorrection: Correction | null = null;
+const mockSend = jest.fn();
+const mockStudy = createMockStudy();
+
+/** The study worker, its questions answered at once by the core itself. */
+function createMockStudy() {
+  const service = createStudyService();
+  const answer = <T,>(asked: Promise<T | null>, onAnswer: (value: T) => void) => {
+    void asked.then((value) => value && onAnswer(value));
+    return () => undefined;
+  };
+  return {
+    diagnose: (document: PlanFile, complaint: Complaint, onAnswer: (tried: TriedDiagnosis) => void) =>
+      answer(service.diagnose(1, document, complaint), onAnswer),
+    openings: (document: PlanFile, onAnswer: (chosen: ChosenOpening[]) => void) =>
+      answer(service.openings(2, document), onAnswer),
+    explain: (one: PlanFile, other: PlanFile, onAnswer: (explained: Explained) => void) =>
+      answer(service.explain(3, one, other), onAnswer),
+  };
+}
 
 describe('the list', () => {
-  test('the likely cause of the difference is told with its evidence, and the batch can be planned again', async () => {
-    mockCorrection = {
-      interval: { p10: 1000, p50: 1100, p90: 1200 },
-      unknowns: { heatTransfer: 0.1, offset: -1.2, power: 0, browning: -0.3 },
-      taken: 1,
-      advice: null,
-    };
-    render(<BatchView batch={pastBatch()} fryerId="a" />);
-    expect(screen.getByText(/ran about 11 °C below its dial/)).toHaveTextContent(/by the colour when pulled/);
-    expect(screen.getByRole('button', { name: 'Plan it again, corrected' })).toBeEnabled();
-    mockCorrection = null;
-  });
-
   test('a batch stands by its colours, with what came of it and when it was pulled', async () => {
     render(<LogRows batches={[pastBatch()]} />);
     const row = screen.getByRole('link');
@@ -69,6 +89,72 @@ describe('the list', () => {
   });
 });
 
+describe('side by side', () => {
+  test('what differs is told, what makes it in minutes, and what no plan explains', async () => {
+    const heavier = pastBatch({
+      id: '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c12',
+      document: { ...pastBatch().document, name: 'Heavier', mass_g: 1000 },
+      events: [batchEvent('loaded', 0), batchEvent('shaken', 7), batchEvent('done', 29)],
+    });
+    render(<SideBySide batches={[pastBatch(), heavier]} />);
+    const row = screen.getByRole('row', { name: /^Load/ });
+    expect(row).toHaveTextContent('500 g');
+    expect(row).toHaveTextContent('1000 g');
+    const why = await screen.findByText('the amount', undefined, { timeout: 20_000 });
+    expect(why.parentElement).toHaveTextContent(/min later/);
+  }, 40_000);
+});
+
+describe('the board', () => {
+  const finding: Finding = {
+    about: { kind: 'fryer', fryer: 'Large drawer', quantity: 'offset' },
+    before: { mean: 0, deviation: 9 },
+    now: { mean: -12, deviation: 3 },
+    sureness: 'sure',
+    from: [pastBatch().id],
+    agree: 4,
+    differ: 0,
+  };
+  const other = pastBatch({ id: '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c12' });
+
+  test('a finding is said with its evidence and marks its batches; two that are ticked can be laid side by side', async () => {
+    const says = { [other.id]: { mean: -14, deviation: 4 } };
+    render(
+      <LogBoard batches={[pastBatch(), other]} findings={[finding]} says={says} byDish={false}>
+        <p>filters</p>
+      </LogBoard>,
+    );
+    expect(screen.getByRole('button', { name: 'Large drawer runs 12 °C under its dial (±4 °C)' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
+    expect(screen.getAllByText('speaks for what is opened above')).toHaveLength(1);
+    expect(screen.getByText('14 °C under')).toBeInTheDocument();
+    for (const box of screen.getAllByRole('checkbox')) await userEvent.click(box);
+    expect(screen.getByRole('link', { name: 'Lay side by side' })).toHaveAttribute(
+      'href',
+      `/log/compare?batch=${pastBatch().id}&batch=${other.id}`,
+    );
+  });
+
+  test('filters and words change the address, and nothing else', async () => {
+    render(
+      <LogFilters
+        ask={logAskSchema.parse({})}
+        foods={['celeriac']}
+        shapes={['stick']}
+        fryers={['Large drawer']}
+        total={2}
+      />,
+    );
+    await userEvent.selectOptions(screen.getByRole('combobox', { name: 'Food' }), 'Celeriac');
+    expect(mockRouter.replace).toHaveBeenLastCalledWith('/log?food=celeriac');
+    await userEvent.type(screen.getByRole('searchbox'), 'heap');
+    await waitFor(() => expect(mockRouter.replace).toHaveBeenLastCalledWith('/log?words=heap'));
+    expect(logAddress({ order: 'dish', page: 2, words: 'a b' })).toBe('/log?words=a+b&order=dish&page=2');
+  });
+});
+
 describe('a batch', () => {
   test('shows forecast against outcome, and says which way it differed', () => {
     render(<BatchView batch={pastBatch()} />);
@@ -95,7 +181,7 @@ describe('a batch', () => {
   test('is forecast again with the openings as they happened, not as they were planned', () => {
     mockForecast.mockClear();
     render(<BatchView batch={pastBatch()} />);
-    const asked = mockForecast.mock.calls.at(-1)![0] as PlanFile;
+    const asked = mockForecast.mock.calls[0]![0] as PlanFile;
     expect(asked.cook.events).toEqual([{ minute: 7, action: 'shake' }]);
   });
 
@@ -105,7 +191,7 @@ describe('a batch', () => {
     const planned = late.document.cook.stages.reduce((sum, { minutes }) => sum + minutes, 0);
     expect(planned).toBeLessThan(41);
     render(<BatchView batch={late} />);
-    const asked = mockForecast.mock.calls.at(-1)![0] as PlanFile;
+    const asked = mockForecast.mock.calls[0]![0] as PlanFile;
     expect(asked.cook.stages.reduce((sum, { minutes }) => sum + minutes, 0)).toBeCloseTo(41.5, 6);
   });
 
@@ -127,6 +213,69 @@ describe('a batch', () => {
       'href',
       expect.stringMatching(/^\/cook\//),
     );
+  });
+
+  test('what may have spoilt it is tried on its plan; a question moves it, and its mend becomes a plan', async () => {
+    const soggy: Outcome = {
+      ...pastBatch().outcome!,
+      crispness: 'tender',
+      browning: 0.3,
+      evenness: 'even',
+      faults: [],
+    };
+    render(<BatchView batch={pastBatch({ outcome: soggy })} fryerId="a" />);
+    const causes = await screen.findByRole('tablist', { name: 'Likely causes' }, { timeout: 20_000 });
+    const first = within(causes).getAllByRole('tab')[0]!;
+    const before = Number(/(\d+) %/.exec(first.textContent ?? '')![1]);
+    expect(before).toBeGreaterThan(10);
+    expect(screen.getByText(/You said: soggy, pale/)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole('button', { name: 'Yes' }));
+    const shares = within(causes)
+      .getAllByRole('tab')
+      .map((tab) => Number(/(\d+) %/.exec(tab.textContent ?? '')![1]));
+    expect(Math.max(...shares)).toBeGreaterThan(before);
+    await userEvent.click(screen.getByRole('button', { name: 'Take back the last answer' }));
+    expect(within(causes).getAllByRole('tab')[0]).toHaveTextContent(`${before} %`);
+    await userEvent.click(screen.getByRole('button', { name: 'Plan it again, corrected' }));
+    expect(mockSend).toHaveBeenCalledWith(
+      'PUT',
+      expect.stringMatching(/^\/api\/plans\//),
+      expect.objectContaining({ fryerId: 'a' }),
+    );
+  }, 40_000);
+
+  test('with what is known by now it is planned again, and what is known is said', async () => {
+    const learnt = {
+      offset_c: -12,
+      heat_transfer: 1,
+      power: 1,
+      browning: 1.1,
+      shade: 1,
+      firmness: 1,
+      spread: [0.1, 0, 4, 0, 0, 0.05, 0, 0, 0, 0.3],
+      batches: 4,
+    };
+    render(<BatchView batch={pastBatch()} fryerId="a" again={{ ...pastBatch().document, learnt }} />);
+    expect(
+      await screen.findByText(/the fryer runs 12 °C cooler than it was taken for; the food browns 10 % faster/),
+    ).toBeInTheDocument();
+    const plan = await screen.findByRole('button', { name: /with what is known by now/ });
+    await waitFor(() => expect(plan).toBeEnabled(), { timeout: 20_000 });
+  }, 40_000);
+
+  test('a batch is left out, judged anew or deleted by a tap', async () => {
+    render(<BatchView batch={pastBatch()} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Do not learn from it' }));
+    expect(mockSend).toHaveBeenLastCalledWith('PUT', expect.stringMatching(/\/place$/), { leftOut: true });
+    await userEvent.click(screen.getByRole('radio', { name: 'Not again' }));
+    expect(mockSend).toHaveBeenLastCalledWith(
+      'PUT',
+      expect.stringMatching(/\/outcome$/),
+      expect.objectContaining({ next: 'not-again', note: 'Pale heap.' }),
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Delete' }));
+    expect(mockSend).toHaveBeenLastCalledWith('PUT', expect.stringMatching(/\/place$/), { removed: true });
+    expect(mockRouter.push).toHaveBeenLastCalledWith(expect.stringMatching(/^\/log\?removed=/));
   });
 
   test('speaks in the kitchen’s units', () => {

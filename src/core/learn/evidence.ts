@@ -21,6 +21,26 @@ export const NO_EVIDENCE: Evidence = {
   answers: 0,
 };
 
+/** Whether it can be a likelihood at all: Λ symmetric and without a negative direction. */
+export function isLikelihood({ information }: Pick<Evidence, 'information'>): boolean {
+  const n = QUANTITY_COUNT;
+  const trace = information.reduce((sum, value, at) => sum + (at % (n + 1) === 0 ? value : 0), 0);
+  const close = 1e-6 * Math.max(1, trace);
+  const symmetric = information.every(
+    (value, at) => Math.abs(value - information[(at % n) * n + Math.floor(at / n)]!) <= close,
+  );
+  if (!symmetric) return false;
+  try {
+    choleskyFactor(
+      information.map((value, at) => value + (at % (n + 1) === 0 ? close : 0)),
+      n,
+    );
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 /** The same evidence where one quantity is counted from elsewhere: x' = x + shift. η' = η + Λ·shift. */
 export function shifted(evidence: Evidence, shift: readonly number[]): Evidence {
   const n = QUANTITY_COUNT;

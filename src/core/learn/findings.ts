@@ -27,11 +27,17 @@ export interface Finding {
 const SURE_FROM = 2.33;
 const LIKELY_FROM = 1.28;
 
+/** A finding nearer to the label than this is none, standard deviations. Source: chosen; one in five to the other side. */
+const SAID_FROM = 0.84;
+
 /** Share of its spread before that a finding must have lost, or it is no finding. Source: chosen. */
 const NARROWED = 0.15;
 
 /** Standard deviations by which a batch must lean to one side to count as saying so. Source: chosen. */
 const LEANS = 0.3;
+
+/** How far it lies from the label, standard deviations. */
+const far = ({ now }: Pick<Finding, 'now'>) => Math.abs(now.mean) / now.deviation;
 
 function finding(
   about: Finding['about'],
@@ -41,7 +47,6 @@ function finding(
   says: (batch: ToldBatch) => Belief,
 ): Finding[] {
   if (batches.length === 0 || now.deviation > (1 - NARROWED) * before.deviation) return [];
-  const far = Math.abs(now.mean) / now.deviation;
   const sides = batches.map((batch) => {
     const { mean, deviation } = says(batch);
     return Math.abs(mean) < LEANS * deviation ? 0 : Math.sign(mean) * Math.sign(now.mean);
@@ -51,7 +56,7 @@ function finding(
       about,
       before,
       now,
-      sureness: far >= SURE_FROM ? 'sure' : far >= LIKELY_FROM ? 'likely' : 'open',
+      sureness: far({ now }) >= SURE_FROM ? 'sure' : far({ now }) >= LIKELY_FROM ? 'likely' : 'open',
       from: batches.map(({ id }) => id),
       agree: sides.filter((side) => side > 0).length,
       differ: sides.filter((side) => side < 0).length,
@@ -59,7 +64,7 @@ function finding(
   ];
 }
 
-/** What the kitchen has found out about its fryers, foods and taste, the furthest from what any kitchen expects first. @param batches those that count */
+/** What the kitchen has found out about its fryers, foods and taste, the surest first. @param batches those that count */
 export function findingsOf(knowledge: Knowledge, batches: readonly ToldBatch[]): Finding[] {
   const fryers = [...new Set(batches.map(({ fryer }) => fryer))];
   const foods = [...new Set(batches.map(({ food }) => food))];
@@ -95,7 +100,5 @@ export function findingsOf(knowledge: Knowledge, batches: readonly ToldBatch[]):
         )
       : []),
   ];
-  const weight = ({ now, before, sureness }: Finding) =>
-    Math.abs(now.mean) / before.deviation + { sure: 1, likely: 0.5, open: 0 }[sureness];
-  return all.toSorted((a, b) => weight(b) - weight(a));
+  return all.filter((one) => far(one) >= SAID_FROM).toSorted((a, b) => far(b) - far(a));
 }

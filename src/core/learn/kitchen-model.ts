@@ -199,9 +199,14 @@ export function learn(batches: readonly ToldBatch[]): Learning {
   for (let pass = 0; pass < PASSES && told.length > 1; pass++) {
     standings = told.map((batch, i) => {
       const all = joint.quantities(batch, solved);
-      const others = without(all, weighted(batch.evidence, standings[i]!.weight));
-      const distance = distanceOf(batch.evidence, others.mean, others.covariance);
-      return { id: batch.id, distance, weight: trustIn(distance) };
+      try {
+        const others = without(all, weighted(batch.evidence, standings[i]!.weight));
+        const distance = distanceOf(batch.evidence, others.mean, others.covariance);
+        return { id: batch.id, distance, weight: trustIn(distance) };
+      } catch {
+        /* it says so much more than all others that rounding leaves nothing of them: there is nothing to contradict */
+        return { id: batch.id, distance: 0, weight: 1 };
+      }
     });
     solved = joint.solve(counted());
   }

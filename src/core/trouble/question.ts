@@ -5,6 +5,9 @@ import type { Diagnosis } from './diagnose';
 const YES_IF = 0.85;
 const YES_ELSE = 0.12;
 
+/** A question that tells less than this is not worth asking, bits. Source: chosen. */
+const LEAST_GAIN = 0.05;
+
 function entropy(shares: readonly number[]): number {
   return -shares.reduce((sum, share) => sum + (share > 0 ? share * Math.log2(share) : 0), 0);
 }
@@ -27,7 +30,7 @@ export function answered(diagnosis: Diagnosis, about: Cause, yes: boolean): Diag
   };
 }
 
-/** The cause about which a question tells most, bits expected; null where none would tell a tenth of one. */
+/** The cause about which a question tells most, bits expected; null where none would tell enough. */
 export function bestQuestion(diagnosis: Diagnosis, asked: readonly Cause[]): Cause | null {
   const shares = ({ causes, somethingElse }: Diagnosis) => [
     ...causes.map(({ probability }) => probability),
@@ -43,5 +46,5 @@ export function bestQuestion(diagnosis: Diagnosis, asked: readonly Cause[]): Cau
       (1 - yes) * entropy(shares(answered(diagnosis, cause, false)));
     if (!best || before - after > best.gain) best = { cause, gain: before - after };
   }
-  return best && best.gain >= 0.1 ? best.cause : null;
+  return best && best.gain >= LEAST_GAIN ? best.cause : null;
 }

@@ -1,11 +1,12 @@
 import { type Belief, EIGHT_IN_TEN } from '@/core/learn/beliefs';
 
-/** Width of the scale either side of the label, standard deviations of what any kitchen expects. Source: chosen; the hatched bar takes two thirds. */
-const REACH = 1.9;
+/** Width of the scale either side of the label, standard deviations of what any kitchen expects. Source: chosen; the hatched bar takes half. */
+const REACH = 2.4;
 
 /** Eight times in ten: hatched before any batch, solid now, its middle white, what the label says dotted. */
 export function BeliefBar({ before, now, label }: { before: Belief; now: Belief; label: string }) {
-  const at = (value: number) => `${50 + (50 * (value - before.mean)) / (REACH * before.deviation)}%`;
+  const at = (value: number) =>
+    `${Math.min(100, Math.max(0, 50 + (50 * (value - before.mean)) / (REACH * before.deviation)))}%`;
   const bar = ({ mean, deviation }: Belief) => {
     const [from, to] = [mean - EIGHT_IN_TEN * deviation, mean + EIGHT_IN_TEN * deviation];
     return { left: at(from), width: `calc(${at(to)} - ${at(from)})` };

@@ -70,7 +70,7 @@ export function Trouble({
     <Tabs.Root value={chosen.cause} onValueChange={(value) => setOpen(value as Cause)}>
       <Tabs.List
         aria-label="Likely causes"
-        className="relative z-[1] -mb-0.5 grid grid-cols-1 gap-x-1 sm:grid-cols-[repeat(auto-fit,minmax(150px,1fr))]"
+        className="relative z-[1] -mb-0.5 grid grid-cols-1 gap-x-1 px-5 sm:grid-cols-[repeat(auto-fit,minmax(150px,1fr))]"
       >
         {shown.map((suspect) => (
           <Tabs.Trigger

@@ -57,8 +57,8 @@ export function FryerKnowledge({
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,380px)_minmax(0,1fr)]">
       <section aria-label={`What ${fryer.name} is like`}>
         <div className="flex items-center justify-between gap-3">
-          <h3 className="text-[24px]">{dialText(card.now.offset, units)}</h3>
-          <span className="flex items-center gap-2 text-[14px] font-semibold text-rim">
+          <h3 className="text-[22px]">{dialText(card.now.offset, units)}</h3>
+          <span className="flex shrink-0 items-center gap-1 text-[14px] font-semibold whitespace-nowrap text-rim">
             {card.inUse ? 'in use' : 'not in use'}
             <Switch
               label={`Begin forecasts from what was learnt of ${fryer.name}`}

@@ -15,11 +15,13 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 
 const HEIGHT = 136;
-const COLUMN = 74;
+/** Width of a batch, where there are few and where there are many. */
+const COLUMN = { few: 74, many: 60 };
+const MANY = 7;
 const LEFT = 46;
 
 /** Scale either side of the dial, standard deviations of what any kitchen expects. Source: chosen. */
-const REACH = 2.2;
+const REACH = 3;
 
 const between = ({ mean, deviation }: Belief) =>
   [mean - EIGHT_IN_TEN * deviation, mean + EIGHT_IN_TEN * deviation] as const;
@@ -28,9 +30,10 @@ const between = ({ mean, deviation }: Belief) =>
 export function NarrowingChart({ card }: { card: FryerCard }) {
   const units = useUnits();
   const { batches, before, now } = card;
+  const column = batches.length > MANY ? COLUMN.many : COLUMN.few;
   const reach = REACH * before.offset.deviation;
   const y = scaleLinear([-reach, reach], [HEIGHT - 8, 8]).clamp(true);
-  const width = LEFT + COLUMN * (batches.length + 1.3);
+  const width = LEFT + column * (batches.length + 1.3);
   const steps = useMemo(
     () => batches.reduce<Belief[]>((sofar, { after }) => [...sofar, after ?? sofar.at(-1)!], [before.offset]),
     [batches, before.offset],
@@ -66,14 +69,14 @@ export function NarrowingChart({ card }: { card: FryerCard }) {
           {steps.slice(0, -1).map((belief, i) => (
             <rect
               key={i}
-              {...box(belief, LEFT + COLUMN * i, LEFT + COLUMN * (i + 1))}
+              {...box(belief, LEFT + column * i, LEFT + column * (i + 1))}
               fill="url(#before-now)"
               stroke="var(--color-ash)"
             />
           ))}
-          <rect {...box(now.offset, LEFT + COLUMN * batches.length, width)} fill="var(--color-iron)" />
+          <rect {...box(now.offset, LEFT + column * batches.length, width)} fill="var(--color-iron)" />
           <line
-            x1={LEFT + COLUMN * batches.length}
+            x1={LEFT + column * batches.length}
             x2={width}
             y1={y(now.offset.mean)}
             y2={y(now.offset.mean)}
@@ -86,7 +89,7 @@ export function NarrowingChart({ card }: { card: FryerCard }) {
           </text>
           {batches.map((batch, i) => {
             const [low, high] = between({ ...batch.says, deviation: batch.says.deviation / EIGHT_IN_TEN });
-            const x = LEFT + COLUMN * (i + 0.5);
+            const x = LEFT + column * (i + 0.5);
             const counts = batch.after !== null;
             return (
               <g key={batch.id} stroke="var(--color-iron)" strokeWidth={2} opacity={counts ? 1 : 0.5}>
@@ -103,7 +106,7 @@ export function NarrowingChart({ card }: { card: FryerCard }) {
         </svg>
         <ul className="flex" style={{ paddingLeft: LEFT }}>
           {batches.map((batch) => (
-            <BatchColumn key={batch.id} batch={batch} inUse={card.inUse} />
+            <BatchColumn key={batch.id} batch={batch} inUse={card.inUse} width={column} />
           ))}
         </ul>
       </div>
@@ -112,7 +115,7 @@ export function NarrowingChart({ card }: { card: FryerCard }) {
 }
 
 /** One batch below the chart: its colours, its day, what it said, and whether it counts. */
-function BatchColumn({ batch, inUse }: { batch: CardBatch; inUse: boolean }) {
+function BatchColumn({ batch, inUse, width }: { batch: CardBatch; inUse: boolean; width: number }) {
   const router = useRouter();
   const units = useUnits();
   const choose = async (use: boolean) => {
@@ -121,7 +124,7 @@ function BatchColumn({ batch, inUse }: { batch: CardBatch; inUse: boolean }) {
     else notifyError(sent.error);
   };
   return (
-    <li className="flex shrink-0 flex-col items-center text-center" style={{ width: COLUMN }}>
+    <li className="flex shrink-0 flex-col items-center text-center" style={{ width }}>
       <Link
         href={`/log/${batch.id}`}
         className="flex min-h-11 min-w-11 flex-col items-center justify-center text-[12px] leading-tight text-rim"

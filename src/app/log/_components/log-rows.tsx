@@ -90,7 +90,12 @@ export function LogRows({
   const ticks = Array.from({ length: scale / SCALE_STEP + 1 }, (_, i) => i * SCALE_STEP);
   return (
     <>
-      <p className="mt-2 hidden px-5 text-[12px] text-iron-soft md:grid md:grid-cols-[56px_minmax(0,1.2fr)_minmax(0,0.8fr)_minmax(0,1.6fr)_minmax(0,0.9fr)_88px] md:gap-x-4">
+      <p
+        className={clsx(
+          'mt-2 hidden pr-5 text-[12px] text-iron-soft md:grid md:grid-cols-[56px_minmax(0,1.2fr)_minmax(0,0.8fr)_minmax(0,1.6fr)_minmax(0,0.9fr)_88px] md:gap-x-4',
+          onTick ? 'pl-16' : 'pl-5',
+        )}
+      >
         <span />
         <span>batch</span>
         <span>when, where</span>

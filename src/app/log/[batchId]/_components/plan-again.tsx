@@ -55,7 +55,7 @@ export function PlanAgain({ planned, again, fryerId }: { planned: PlanFile; agai
             ? `By now the kitchen knows: ${since.join('; ')}. So next time: `
             : 'The kitchen knows nothing new that matters here. Next time: '}
           <strong>{pullText(now.forecast).toLowerCase()}</strong>
-          {now.interval && ` (${intervalText(now.interval)})`}
+          {now.interval && ` ${intervalText(now.interval)}`}
           {then.forecast &&
             Math.abs(then.forecast.pull.time - now.forecast.pull.time) >= 30 &&
             `, not ${wholeMinutes(then.forecast.pull.time)} min as was forecast`}

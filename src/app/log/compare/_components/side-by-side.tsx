@@ -9,7 +9,6 @@ import { outerRamp } from '@/core/plan/outer-ramp';
 import { deriveRun } from '@/core/run/run-state';
 import { asCooked } from '@/editing/as-cooked';
 import type { Batch } from '@/schemas/batch';
-import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { ColourStrip } from '@/app/_components/trouble/colour-strip';
 import { Basket } from '@/ui/basket/basket';
@@ -22,15 +21,8 @@ import { useWholeForecast } from '@/ui/use-forecast';
 import { halfMinutes } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, NEXT_WORDS } from '@/ui/words/labels';
 import { planDifferences } from '@/ui/words/plan-differences';
+import type { Cooked } from './cooked';
 import { WhatMakesIt } from './what-makes-it';
-
-/** A batch as it was really cooked, and when it was pulled. */
-export interface Cooked {
-  readonly batch: Batch;
-  readonly document: PlanFile;
-  /** s, or null */
-  readonly pulledAt: number | null;
-}
 
 function cookedOf(batch: Batch): Cooked {
   const run = deriveRun(batch.events);

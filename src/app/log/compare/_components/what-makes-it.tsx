@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Aspect, Explained } from '@/editing/explain-difference';
 import { useStudy } from '@/ui/study/study-context';
 import { halfMinutes } from '@/ui/words/format';
-import type { Cooked } from './side-by-side';
+import type { Cooked } from './cooked';
 
 const ASPECT_WORDS: Record<Aspect, string> = {
   food: 'the food',
