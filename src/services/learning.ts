@@ -165,10 +165,13 @@ export function removeBatch(kitchenId: string, batchId: string, removed: boolean
 export function chooseFryerLearning(
   kitchenId: string,
   fryerId: string,
-  { inUse, from }: { inUse: boolean; from: number | null },
+  { inUse, from }: { inUse?: boolean | undefined; from?: number | null | undefined },
 ): Promise<Result<null>> {
   return withKitchen(kitchenId, async () =>
-    (await setFryerLearning(kitchenId, fryerId, { inUse, from: from === null ? null : new Date(from) }))
+    (await setFryerLearning(kitchenId, fryerId, {
+      inUse,
+      from: typeof from === 'number' ? new Date(from) : from,
+    }))
       ? succeed(null)
       : fail({ code: 'not-found' }),
   );

@@ -86,16 +86,18 @@ export async function setBatchRemoved(kitchenId: string, batchId: string, remove
   return changed === 1;
 }
 
-/** Whether forecasts use what was learnt of a fryer, and from when on batches count for it; null counts all. */
+/** Whether forecasts use what was learnt of a fryer, and from when on batches count for it; null counts all, what is not named stays. */
 export async function setFryerLearning(
   kitchenId: string,
   fryerId: string,
-  { inUse, from }: { inUse: boolean; from: Date | null },
+  { inUse, from }: { inUse?: boolean | undefined; from?: Date | null | undefined },
 ): Promise<boolean> {
   const changed = await change(
-    `UPDATE fryers SET not_learnt_at = CASE WHEN $3 THEN NULL ELSE clock_timestamp() END, learns_from = $4
+    `UPDATE fryers SET
+       not_learnt_at = CASE WHEN $3::boolean IS NULL THEN not_learnt_at WHEN $3 THEN NULL ELSE clock_timestamp() END,
+       learns_from = CASE WHEN $4 THEN $5 ELSE learns_from END
      WHERE kitchen_id = $1 AND fryer_id = $2`,
-    [kitchenId, fryerId, inUse, from],
+    [kitchenId, fryerId, inUse ?? null, from !== undefined, from ?? null],
   );
   return changed === 1;
 }

@@ -39,8 +39,8 @@ export function FryerKnowledge({
 }) {
   const router = useRouter();
   const units = useUnits();
-  const choose = async (inUse: boolean, from: number | null) => {
-    const sent = await send('PUT', `/api/kitchen/fryers/${fryer.id}/learning`, { inUse, from });
+  const choose = async (change: { inUse: boolean } | { from: number | null }) => {
+    const sent = await send('PUT', `/api/kitchen/fryers/${fryer.id}/learning`, change);
     if (sent.kind === 'done') router.refresh();
     else notifyError(sent.error);
   };
@@ -63,7 +63,7 @@ export function FryerKnowledge({
             <Switch
               label={`Begin forecasts from what was learnt of ${fryer.name}`}
               checked={card.inUse}
-              onChange={(inUse) => choose(inUse, card.from)}
+              onChange={(inUse) => choose({ inUse })}
             />
           </span>
         </div>
@@ -110,11 +110,11 @@ export function FryerKnowledge({
             </span>
           </h3>
           {card.from === null ? (
-            <Button look="quiet" onClick={() => choose(card.inUse, Date.now())}>
+            <Button look="quiet" onClick={() => choose({ from: Date.now() })}>
               Start afresh
             </Button>
           ) : (
-            <Button look="quiet" onClick={() => choose(card.inUse, null)}>
+            <Button look="quiet" onClick={() => choose({ from: null })}>
               Count the old batches again
             </Button>
           )}

@@ -58,13 +58,17 @@ export function LogBoard({
               </span>
             </p>
           </div>
-          <ul className="relative z-[1] mt-2 -mb-0.5 grid sm:grid-cols-3 sm:gap-x-1 sm:px-5">
+          <ul
+            className="relative z-[1] mt-2 flex gap-2 overflow-x-auto max-sm:mb-2 sm:-mb-0.5 sm:grid sm:grid-cols-3 sm:gap-x-1 sm:overflow-visible sm:px-5"
+            tabIndex={0}
+            aria-label="Findings"
+          >
             {shown.map((finding, i) => (
               <li
                 key={findingText(finding, units)}
                 className={clsx(
-                  'relative rounded-t-tray border-2 px-4 py-2 sm:border-b-0',
-                  i === open ? 'rising' : 'border-transparent',
+                  'relative shrink-0 rounded-tray border-2 px-4 py-2 max-sm:w-[300px] sm:rounded-b-none sm:border-b-0',
+                  i === open ? 'border-rim bg-enamel sm:rising' : 'border-transparent',
                 )}
               >
                 <button

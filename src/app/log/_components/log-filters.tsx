@@ -53,7 +53,7 @@ export function LogFilters({
   return (
     <form
       role="search"
-      className="flex flex-wrap items-center gap-x-2 gap-y-2 px-5 pt-3"
+      className="flex items-center gap-x-2 gap-y-2 px-3 pt-3 max-sm:flex-wrap sm:flex-wrap sm:px-5"
       onSubmit={(event) => event.preventDefault()}
     >
       <input
@@ -65,35 +65,37 @@ export function LogFilters({
         onChange={({ target }) => setWords(target.value)}
         className="min-h-11 w-full rounded-part border-2 border-rim bg-paper px-3 text-[15px] sm:w-64"
       />
-      <Select label="Food" any="any food" value={ask.food} onChange={(food) => choose({ food })}>
-        {foods.map((food) => [food, findFood(food)?.name ?? food])}
-      </Select>
-      <Select label="Cut" any="any cut" value={ask.shape} onChange={(shape) => choose({ shape })}>
-        {shapes.map((shape) => [shape, SHAPE_WORDS[shape as keyof typeof SHAPE_WORDS] ?? shape])}
-      </Select>
-      <Select label="Fryer" any="any fryer" value={ask.fryer} onChange={(fryer) => choose({ fryer })}>
-        {fryers.map((fryer) => [fryer, fryer])}
-      </Select>
-      <Select
-        label="Next time"
-        any="any verdict"
-        value={ask.next}
-        onChange={(next) => choose({ next: next as LogAsk['next'] })}
-      >
-        {[...Object.entries(NEXT_WORDS), ['none', 'Not said']]}
-      </Select>
-      <Select
-        label="Since"
-        any="of all time"
-        value={ask.span}
-        onChange={(span) => choose({ span: span as LogAsk['span'] })}
-      >
-        {[
-          ['week', 'of the last week'],
-          ['month', 'of the last month'],
-          ['year', 'of the last year'],
-        ]}
-      </Select>
+      <span className="flex max-w-full items-center gap-x-2 overflow-x-auto sm:contents">
+        <Select label="Food" any="any food" value={ask.food} onChange={(food) => choose({ food })}>
+          {foods.map((food) => [food, findFood(food)?.name ?? food])}
+        </Select>
+        <Select label="Cut" any="any cut" value={ask.shape} onChange={(shape) => choose({ shape })}>
+          {shapes.map((shape) => [shape, SHAPE_WORDS[shape as keyof typeof SHAPE_WORDS] ?? shape])}
+        </Select>
+        <Select label="Fryer" any="any fryer" value={ask.fryer} onChange={(fryer) => choose({ fryer })}>
+          {fryers.map((fryer) => [fryer, fryer])}
+        </Select>
+        <Select
+          label="Next time"
+          any="any verdict"
+          value={ask.next}
+          onChange={(next) => choose({ next: next as LogAsk['next'] })}
+        >
+          {[...Object.entries(NEXT_WORDS), ['none', 'Not said']]}
+        </Select>
+        <Select
+          label="Since"
+          any="of all time"
+          value={ask.span}
+          onChange={(span) => choose({ span: span as LogAsk['span'] })}
+        >
+          {[
+            ['week', 'of the last week'],
+            ['month', 'of the last month'],
+            ['year', 'of the last year'],
+          ]}
+        </Select>
+      </span>
       <span className="ml-auto flex items-center gap-x-2 text-[14px] text-iron-soft">
         <span role="status">{total === 1 ? 'one batch' : `${total} batches`}</span>
         <Select
@@ -132,7 +134,7 @@ function Select({
       aria-label={label}
       value={value}
       onChange={({ target }) => onChange(target.value)}
-      className="min-h-11 max-w-44 rounded-part bg-transparent px-2 text-[15px] font-semibold text-rim"
+      className="min-h-11 max-w-44 shrink-0 rounded-part bg-transparent px-2 text-[15px] font-semibold text-rim"
     >
       {any !== null && <option value="">{any}</option>}
       {children.map(([option, word]) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { format } from 'date-fns';
 import { useEffect, useState } from 'react';
 import type { Aspect, Explained } from '@/editing/explain-difference';
 import { useStudy } from '@/ui/study/study-context';
@@ -33,6 +34,9 @@ export function WhatMakesIt({ one, other }: { one: Cooked; other: Cooked }) {
   useEffect(() => study?.explain(one.document, other.document, setExplained), [study, one, other]);
   const forecast = explained && explained.other - explained.one;
   const real = one.pulledAt !== null && other.pulledAt !== null ? other.pulledAt - one.pulledAt : null;
+  const alike = one.batch.document.name === other.batch.document.name;
+  const nameOf = ({ batch }: Cooked) => (alike ? `the one of ${format(batch.begunAt, 'd MMMM')}` : batch.document.name);
+  const names = { one: nameOf(one), other: nameOf(other) };
   const rest = forecast !== null && real !== null ? real - forecast : null;
   return (
     <section aria-label={`What makes ${other.batch.document.name} differ`} className="mt-4 tray p-4 sm:p-6">
@@ -41,9 +45,9 @@ export function WhatMakesIt({ one, other }: { one: Cooked; other: Cooked }) {
       {explained && forecast !== null && (
         <>
           <p className="mt-2 text-[15px]">
-            By the plans, {other.batch.document.name} is right{' '}
+            By the plans, {names.other} is right{' '}
             {Math.abs(forecast) < LEAST ? 'as soon as' : <strong>{shiftText(forecast)}</strong>}
-            {Math.abs(forecast) < LEAST ? '' : ' than'} {one.batch.document.name}
+            {Math.abs(forecast) < LEAST ? '' : ' than'} {names.one}
             {real !== null && `; it was pulled ${Math.abs(real) < LEAST ? 'as soon' : shiftText(real)}`}.
           </p>
           <ul className="mt-2 space-y-1 text-[15px]">

@@ -7,9 +7,9 @@ import { fail } from '@/services/result';
 const LATEST = 253_370_764_800_000;
 
 const schema = z.strictObject({
-  inUse: z.boolean(),
+  inUse: z.boolean().optional(),
   /** ms since 1970, from when on its batches count; null counts all */
-  from: z.int().min(0).max(LATEST).nullable(),
+  from: z.int().min(0).max(LATEST).nullable().optional(),
 });
 
 /** Whether forecasts use what was learnt of a fryer, and since when. */

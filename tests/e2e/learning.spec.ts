@@ -1,0 +1,152 @@
+import { randomUUID } from 'node:crypto';
+import { expect, type Page, test } from '@playwright/test';
+import { FIRST_PLAN } from '../../src/schemas/first-plan';
+import type { PlanFile } from '../../src/schemas/plan-file';
+import { writePlanFile } from '../../src/schemas/write-plan';
+import { pastBatch } from '../support/batch';
+import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast, INTERVAL } from './helpers';
+
+/** Says to the server what a cook tells of a batch, an hour ago: paler than shown on the way, pulled at this minute. */
+async function tellBatch(
+  page: Page,
+  { minute, change = {}, outcome = {} }: { minute: number; change?: Partial<PlanFile>; outcome?: object },
+): Promise<string> {
+  const batchId = randomUUID();
+  const headers = { origin: new URL(page.url()).origin };
+  const send = async (method: 'post' | 'put', path: string, data: unknown) => {
+    const answer = await page.request[method](`/api/batches${path}`, { data, headers });
+    expect([path, answer.status()]).toEqual([path, 200]);
+  };
+  const document = writePlanFile({ ...FIRST_PLAN, ...change });
+  await send('post', '', { batchId, fryerName: 'My fryer', document, forecast: pastBatch().forecast, beside: true });
+  const at = (min: number) => Date.now() - 3_600_000 + min * 60_000;
+  await send('post', `/${batchId}/events`, {
+    events: [
+      { id: randomUUID(), kind: 'loaded', happenedAt: at(0), detail: {} },
+      { id: randomUUID(), kind: 'shaken', happenedAt: at(8), detail: {} },
+      { id: randomUUID(), kind: 'looked', happenedAt: at(14), detail: { look: 'paler', shown: 0.5 } },
+      { id: randomUUID(), kind: 'done', happenedAt: at(minute), detail: {} },
+    ],
+  });
+  await send('put', `/${batchId}/outcome`, {
+    crispness: 'crisp',
+    browning: 0.8,
+    evenness: 'even',
+    faults: [],
+    note: '',
+    liked: 'as-wished',
+    next: 'again',
+    fingerprint: [0.6, 0.7, 0.8, 0.9, 1],
+    ...outcome,
+  });
+  return batchId;
+}
+
+/** Waits until this device has worked out what all batches say. */
+async function workedOut(page: Page): Promise<void> {
+  await expect(async () => {
+    const answer = await page.request.get('/api/kitchen/untold');
+    expect((await answer.json()) as unknown).toEqual({ untold: [] });
+  }).toPass({ timeout: 90_000 });
+}
+
+const minutesOf = (words: string) => Number(/(\d+)/.exec(words)![1]);
+const widthOf = (words: string) => {
+  const [, from, to] = /^\((\d+)–(\d+)\)$/.exec(words)!;
+  return Number(to) - Number(from);
+};
+
+test('three batches that came late: the fourth forecast is later and surer, the fryer’s card says why, and lets go of it', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  const bench = page.url();
+  const before = minutesOf(await fullForecast(page));
+  const wide = widthOf(await page.getByText(INTERVAL).innerText());
+  for (let i = 0; i < 3; i++) await tellBatch(page, { minute: before + 6 });
+  await page.goto('/log');
+  await workedOut(page);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'What this kitchen has found out' })).toBeVisible();
+  await expect(page.getByText('speaks for what is opened above')).toHaveCount(3);
+  await expectAccessible(page);
+
+  await page.goto(bench);
+  const after = minutesOf(await fullForecast(page));
+  expect(after).toBeGreaterThanOrEqual(before + 2);
+  expect(widthOf(await page.getByText(INTERVAL).innerText())).toBeLessThan(wide);
+
+  await page.goto('/kitchen');
+  await expect(page.getByText(/from 3 batches/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('switch', { name: 'Begin forecasts from what was learnt of My fryer' }).click();
+  await expect(page.getByText('Forecasts take it as its label says.')).toBeVisible();
+  await page.goto(bench);
+  await fullForecast(page);
+  /* the fryer is taken as its label says; what was learnt with it of food and taste went along */
+  await expect(page.getByRole('heading', { name: `Pull after about ${before} min` })).toBeVisible();
+  await page.goto('/kitchen');
+  await page.getByRole('switch', { name: 'Begin forecasts from what was learnt of My fryer' }).click();
+  await page.getByRole('button', { name: 'Start afresh' }).click();
+  await expect(page.getByText(/Begun afresh on/)).toBeVisible();
+  await page.getByRole('button', { name: 'Count the old batches again' }).click();
+  await expect(page.getByText(/from 3 batches/)).toBeVisible();
+});
+
+test('the log: looked for by a word, laid side by side with what makes the difference, taken out and had back', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  await tellBatch(page, { minute: 24, change: { name: 'Light load' } });
+  await tellBatch(page, { minute: 33, change: { name: 'Heavy load', mass_g: 1000 }, outcome: { note: 'a heap' } });
+  await page.goto('/log');
+  await expect(page.getByText('2 batches', { exact: true })).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Search the log' }).fill('heap');
+  await expect(page.getByText('one batch', { exact: true })).toBeVisible();
+  await expect(page).toHaveURL(/words=heap/);
+  await page.getByRole('searchbox', { name: 'Search the log' }).fill('');
+  await expect(page.getByText('2 batches', { exact: true })).toBeVisible();
+  for (const box of await page.getByRole('checkbox').all()) await box.check();
+  await page.getByRole('link', { name: 'Lay side by side' }).click();
+  await expect(page.getByRole('heading', { name: 'What explains the difference' })).toBeVisible();
+  await expect(page.getByText('the amount', { exact: true })).toBeVisible();
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(page);
+
+  await page.getByRole('link', { name: 'Heavy load' }).first().click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByText(/Heavy load is taken out of the log/)).toBeVisible();
+  await expect(page.getByText('one batch', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page).toHaveURL(/\/log\/[0-9a-f-]{36}$/);
+  await page.goto('/log');
+  await expect(page.getByText('2 batches', { exact: true })).toBeVisible();
+});
+
+test('a batch that went wrong: its causes are tried, a question tells them apart, the mend is planned', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  const outcome = {
+    crispness: 'soft',
+    browning: 0.25,
+    liked: 'too-pale',
+    next: 'not-again',
+    fingerprint: [0.2, 0.25, 0.3],
+  };
+  const batchId = await tellBatch(page, { minute: 20, outcome });
+  await page.goto(`/log/${batchId}`);
+  const causes = page.getByRole('tablist', { name: 'Likely causes' });
+  await expect(causes.getByRole('tab').first()).toBeVisible();
+  await expect(page.getByText('You said: soggy, pale.')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Yes', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Take back the last answer' })).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: 'Plan it again, corrected' }).click();
+  await expect(page).toHaveURL(/\/\?plan=/);
+  await expect(page.getByLabel('Name of the plan')).toHaveValue(/, corrected$/);
+  await fullForecast(page);
+});
