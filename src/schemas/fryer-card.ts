@@ -7,6 +7,8 @@ export interface CardBatch {
   /** ms since 1970 */
   readonly begunAt: number;
   readonly leftOut: boolean;
+  /** a test of the fryer, no batch */
+  readonly isTest: boolean;
   /** from before the fryer was begun afresh */
   readonly before: boolean;
   /** what it says of the thermostat by itself, K */

@@ -8,6 +8,7 @@ plans.jsonl       plans as they are now; "document" is a plan file (format drube
 plan_versions.jsonl  what plans were before
 batches.jsonl     batches: the plan as it was then, and what was forecast, in minutes
 batch_events.jsonl   what happened, in order: kind, detail, when by the device's clock
+fryer_tests.jsonl    what was read in tests of a fryer, and what that says of it: information and vector of a normal likelihood
 outcomes.jsonl    what was said of each batch; browning 1 is golden; fingerprint: browning of the pieces, palest first
 log.csv           the log once more, for a spreadsheet
 plans/            every plan as a plan file of its own

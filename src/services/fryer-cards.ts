@@ -37,6 +37,7 @@ export function loadFryerCards(kitchenId: string): Promise<Result<FryerCard[]>> 
             name: batch.name,
             begunAt: batch.begunAt,
             leftOut: batch.leftOut,
+            isTest: batch.isTest,
             before: from !== null && batch.begunAt < from,
             says: saysAlone(batch, 'offset'),
             after: steps.get(batch.id) ?? null,

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { type Belief, saysAlone } from '@/core/learn/beliefs';
 import { type Finding, findingsOf } from '@/core/learn/findings';
-import { isLikelihood, shifted } from '@/core/learn/evidence';
+import { type Evidence, isLikelihood, shifted } from '@/core/learn/evidence';
 import { learn, type Learning } from '@/core/learn/kitchen-model';
 import { QUANTITIES, UNIT } from '@/core/learn/quantities';
 import type { ToldBatch } from '@/core/learn/told-batch';
@@ -15,10 +15,12 @@ import {
   upsertEvidence,
   type EvidenceRow,
 } from '@/db/queries/evidence';
+import { type FryerTestRow, listFryerTests } from '@/db/queries/fryer-tests';
 import { type FryerLearningRow, listFryers, type FryerRow } from '@/db/queries/fryers';
 import { inKitchen } from '@/db/query';
 import type { Batch } from '@/schemas/batch';
 import { EVIDENCE_VERSION, evidenceSchema, type keepEvidenceSchema, madeWithSchema } from '@/schemas/evidence-schema';
+import { fryerTestSchema } from '@/schemas/fryer-test-schema';
 import { madeWith } from '@/schemas/made-with';
 import { type PlanFile, planFileSchema } from '@/schemas/plan-file';
 import { loadBatch } from './batches';
@@ -31,6 +33,8 @@ export interface TeachingBatch extends ToldBatch {
   readonly begunAt: number;
   /** the cook left it out */
   readonly leftOut: boolean;
+  /** a test of the fryer, no batch */
+  readonly isTest: boolean;
   /** it counts: not left out, in a fryer whose learning is in use, since that was begun afresh */
   readonly counts: boolean;
 }
@@ -40,40 +44,84 @@ export interface KitchenLearning extends Learning {
   readonly batches: readonly TeachingBatch[];
 }
 
+type LearningFryer = FryerRow & FryerLearningRow;
+
+/** Evidence that speaks against the label of its time, as it speaks against that of today. */
+function againstToday(evidence: Evidence, offsetC: number, powerW: number, fryer: LearningFryer | undefined): Evidence {
+  if (!fryer) return evidence;
+  return shifted(
+    evidence,
+    QUANTITIES.map((quantity) => {
+      if (quantity === 'offset') return (offsetC - fryer.thermostat_offset_c) / UNIT.offset;
+      return quantity === 'power' ? Math.log(powerW / fryer.power_w) / UNIT.power : 0;
+    }),
+  );
+}
+
+/** Whether what was made then counts for a fryer: its learning is in use, and it was not begun afresh since. */
+function isLearntFrom(madeAt: Date, fryer: LearningFryer | undefined): boolean {
+  if (!fryer) return true;
+  return fryer.not_learnt_at === null && (fryer.learns_from === null || madeAt >= fryer.learns_from);
+}
+
+const TEST_NAMES = { water: 'Water, weighed', thermometer: 'Thermometer' } as const;
+
+/** A row as a test that teaches; nothing where today's format cannot read it. */
+function teachingTest(row: FryerTestRow, fryers: readonly LearningFryer[]): TeachingBatch[] {
+  const evidence = evidenceSchema.safeParse(row.evidence);
+  const test = fryerTestSchema.safeParse(row.readings);
+  if (!evidence.success || !test.success || !isLikelihood(evidence.data)) return [];
+  const fryer = fryers.find(({ fryer_id }) => fryer_id === row.fryer_id);
+  return [
+    {
+      id: row.test_id,
+      fryer: row.fryer_name,
+      drawer: null,
+      food: null,
+      kin: 'vegetable',
+      season: 0,
+      evidence: againstToday(evidence.data, row.thermostat_offset_c, row.power_w, fryer),
+      name: TEST_NAMES[test.data.kind],
+      begunAt: row.made_at.getTime(),
+      leftOut: row.left_out,
+      isTest: true,
+      counts: !row.left_out && isLearntFrom(row.made_at, fryer),
+    },
+  ];
+}
+
 /** A row as a batch that teaches; nothing where today's format cannot read it, so that it is worked out anew. */
-function teachingBatch(row: EvidenceRow, fryers: readonly (FryerRow & FryerLearningRow)[]): TeachingBatch[] {
+function teachingBatch(row: EvidenceRow, fryers: readonly LearningFryer[]): TeachingBatch[] {
   const evidence = evidenceSchema.safeParse(row.evidence);
   const made = madeWithSchema.safeParse(row.made_with);
   if (!evidence.success || !made.success || !isLikelihood(evidence.data)) return [];
   const { offset_c, power_w, ...own } = made.data;
   const fryer = fryers.find(({ name }) => name === row.fryer_name);
-  /* it speaks against the label of its time; what is learnt, against that of today */
-  const shift = QUANTITIES.map((quantity) => {
-    if (!fryer) return 0;
-    if (quantity === 'offset') return (offset_c - fryer.thermostat_offset_c) / UNIT.offset;
-    return quantity === 'power' ? Math.log(power_w / fryer.power_w) / UNIT.power : 0;
-  });
-  const counts =
-    !row.left_out &&
-    fryer?.not_learnt_at == null &&
-    (fryer?.learns_from == null || row.begun_at.getTime() >= fryer.learns_from.getTime());
   return [
     {
       ...own,
       id: row.batch_id,
       fryer: row.fryer_name,
-      evidence: shifted(evidence.data, shift),
+      evidence: againstToday(evidence.data, offset_c, power_w, fryer),
       name: row.name,
       begunAt: row.begun_at.getTime(),
       leftOut: row.left_out,
-      counts,
+      isTest: false,
+      counts: !row.left_out && isLearntFrom(row.begun_at, fryer),
     },
   ];
 }
 
 async function learningOf(kitchenId: string): Promise<KitchenLearning> {
-  const [rows, fryers] = await Promise.all([listEvidence(kitchenId, EVIDENCE_VERSION), listFryers(kitchenId)]);
-  const batches = rows.flatMap((row) => teachingBatch(row, fryers));
+  const [rows, fryers, tests] = await Promise.all([
+    listEvidence(kitchenId, EVIDENCE_VERSION),
+    listFryers(kitchenId),
+    listFryerTests(kitchenId),
+  ]);
+  const batches = [
+    ...rows.flatMap((row) => teachingBatch(row, fryers)),
+    ...tests.flatMap((row) => teachingTest(row, fryers)),
+  ].toSorted((a, b) => a.begunAt - b.begunAt);
   return { ...learn(batches.filter(({ counts }) => counts)), batches };
 }
 
@@ -144,7 +192,14 @@ export function keepEvidence(
 /** What is kept of the things that a batch was made with. */
 export function madeWithRow(document: PlanFile, fryerName: string, begunAt: Date): z.output<typeof madeWithSchema> {
   const { drawer, food, kin, season } = madeWith(document, fryerName, begunAt);
-  return { drawer, food, kin, season, offset_c: document.fryer.thermostat_offset_c, power_w: document.fryer.power_w };
+  return {
+    drawer,
+    food: food ?? '',
+    kin,
+    season,
+    offset_c: document.fryer.thermostat_offset_c,
+    power_w: document.fryer.power_w,
+  };
 }
 
 /** Leaves a batch out of what is learnt, or takes it in again. */

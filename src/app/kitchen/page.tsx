@@ -1,6 +1,7 @@
 import { loadCutters, loadFryers } from '@/services/kitchen';
 import { succeed, withDatabase } from '@/services/result';
 import type { PlanFile } from '@/schemas/plan-file';
+import { loadLearning } from '@/services/learning';
 import { loadFryerCards } from '@/services/fryer-cards';
 import { loadPlans, type SavedPlan } from '@/services/plans';
 import { CAUTION_PAGE } from '@/ui/words/cautions';
@@ -29,7 +30,11 @@ export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'
   if (!kitchen) return <Unavailable />;
   const open = tabOf((await searchParams).show);
   const loaded = await withDatabase(async () =>
-    succeed({ fryers: await loadFryers(kitchen.id), cutters: await loadCutters(kitchen.id) }),
+    succeed({
+      fryers: await loadFryers(kitchen.id),
+      cutters: await loadCutters(kitchen.id),
+      knowledge: (await loadLearning(kitchen.id)).knowledge,
+    }),
   );
   const session = await currentSession();
   const access = await loadAccess(kitchen.id);
@@ -48,7 +53,14 @@ export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'
       <h1 className="sr-only">Kitchen</h1>
       <KitchenTabs open={open} figures={figures} />
       <div className="tray p-5 sm:p-6">
-        {open === 'fryers' && <Fryers fryers={fryers} cards={cards.value} plans={newestOf(plans.value.plans)} />}
+        {open === 'fryers' && (
+          <Fryers
+            fryers={fryers}
+            cards={cards.value}
+            plans={newestOf(plans.value.plans)}
+            knowledge={loaded.value.knowledge}
+          />
+        )}
         {open === 'cutters' && <Cutters cutters={cutters} />}
         {open === 'devices' && <DevicePanel />}
         {open === 'people' && (

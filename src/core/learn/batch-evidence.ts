@@ -4,9 +4,9 @@ import { PARTICLE_RESOLUTION, type Trace, recordUntilKnown, traceAt, tracesIn } 
 import { goingOn } from '../forecast/interval';
 import type { Plan } from '../plan/plan';
 import { RIGHT_BROWNING } from '../piece/judge-piece';
-import { choleskyFactor, solveFactored } from '../numeric/cholesky';
-import { type Evidence, NO_EVIDENCE } from './evidence';
-import { QUANTITY_COUNT, UNIT } from './quantities';
+import type { Evidence } from './evidence';
+import { explain } from './gauss-newton';
+import { UNIT } from './quantities';
 import { type CameOut, saidCrispness } from './what-came-out';
 
 /** Passes of the Gauss–Newton iteration. Source: numerics; the fifth moves the mean by less than 0.05 standard deviations. */
@@ -14,9 +14,6 @@ const PASSES = 4;
 
 /** Step of the differences, standard deviations. Source: numerics; large enough that the grid's own steps vanish beside it. */
 const STEP = 0.6;
-
-/** Furthest that the mean may lie from what is expected, standard deviations. Source: numerics; the model is not linear beyond. */
-const FURTHEST = 3.5;
 
 /** Standard deviation of the bite as said by a word, ln. Source: assumed, half the step between two words. */
 const WORD_NOISE = 0.45;
@@ -123,42 +120,24 @@ export function batchEvidence(
   pulledAt: number,
   cameOut: CameOut,
 ): Evidence {
-  const n = QUANTITY_COUNT;
   const residuals = residualsOf(plan, observations, pulledAt, cameOut);
   const longer = goingOn(plan);
   const until = pulledAt + PARTICLE_RESOLUTION.interval;
-  let x: number[] = new Array<number>(n).fill(0);
-  let evidence: Evidence = NO_EVIDENCE;
-  for (let pass = 0; pass < PASSES; pass++) {
+  const linearise = (x: readonly number[]) => {
     const cooked = cookIn(longer, x, until);
-    const { here, browner } = cooked;
     const liking = likingOf(cooked, plan, x);
-    const from = x;
-    const r = residuals(here, x, liking, from);
-    if (r.length === 0) return NO_EVIDENCE;
+    const here = residuals(cooked.here, x, liking, x);
     const columns = x.map((_, i) => {
       const moved = x.with(i, x[i]! + STEP);
       const there = OF_THE_FRYER.includes(i as typeof HEAT)
         ? cookIn(longer, moved, until).here
         : i === BROWNING
-          ? browner
-          : here;
-      const shifted = residuals(there, moved, liking, from);
-      return r.map((value, k) => (shifted[k]! - value) / STEP);
+          ? cooked.browner
+          : cooked.here;
+      const shifted = residuals(there, moved, liking, x);
+      return here.map((value, k) => (shifted[k]! - value) / STEP);
     });
-    const weights = r.map((value) => (pass === 0 ? 1 : trust(value)));
-    const information = Array.from({ length: n * n }, (_, at) => {
-      const [left, right] = [columns[Math.floor(at / n)]!, columns[at % n]!];
-      return weights.reduce((sum, w, k) => sum + w * left[k]! * right[k]!, 0);
-    });
-    /* η = Jᵀ·W·(J·x − r): where the residuals would vanish if all were linear */
-    const aim = r.map((value, k) => columns.reduce((sum, column, i) => sum + column[k]! * x[i]!, -value));
-    const vector = columns.map((column) => weights.reduce((sum, w, k) => sum + w * column[k]! * aim[k]!, 0));
-    evidence = { information, vector, answers: r.length };
-    const precision = information.map((value, at) => value + (at % (n + 1) === 0 ? 1 : 0));
-    x = Array.from(solveFactored(choleskyFactor(precision, n), vector), (value) =>
-      Math.min(FURTHEST, Math.max(-FURTHEST, value)),
-    );
-  }
-  return evidence;
+    return { residuals: here, columns };
+  };
+  return explain(linearise, PASSES, trust);
 }

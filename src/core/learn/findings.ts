@@ -67,7 +67,7 @@ function finding(
 /** What the kitchen has found out about its fryers, foods and taste, the surest first. @param batches those that count */
 export function findingsOf(knowledge: Knowledge, batches: readonly ToldBatch[]): Finding[] {
   const fryers = [...new Set(batches.map(({ fryer }) => fryer))];
-  const foods = [...new Set(batches.map(({ food }) => food))];
+  const foods = [...new Set(batches.flatMap(({ food }) => food ?? []))];
   const all = [
     ...fryers.flatMap((fryer) => {
       const own = batches.filter((batch) => batch.fryer === fryer);
@@ -90,12 +90,12 @@ export function findingsOf(knowledge: Knowledge, batches: readonly ToldBatch[]):
         (batch) => saysAlone(batch, 'browning'),
       );
     }),
-    ...(batches.length > 0
+    ...(foods.length > 0
       ? finding(
           { kind: 'taste' },
           beliefIn(NOTHING_KNOWN, batches[0]!, 'shade'),
           beliefIn(knowledge, batches[0]!, 'shade'),
-          batches,
+          batches.filter(({ food }) => food !== null),
           (batch) => saysAlone(batch, 'shade'),
         )
       : []),

@@ -45,11 +45,14 @@ export function partsOf({ fryer, drawer, food, kin, season }: MadeWith): Record<
     heatTransfer: ofFryer('heatTransfer'),
     offset: ofFryer('offset'),
     power: ofFryer('power'),
-    browning: [
-      { name: `browning of ${kin}`, variance: BROWNING_SHARES.kin },
-      { name: `browning of ${food}`, variance: BROWNING_SHARES.food },
-      { name: `browning of ${food} in season ${season}`, variance: BROWNING_SHARES.season },
-    ],
+    browning:
+      food === null
+        ? []
+        : [
+            { name: `browning of ${kin}`, variance: BROWNING_SHARES.kin },
+            { name: `browning of ${food}`, variance: BROWNING_SHARES.food },
+            { name: `browning of ${food} in season ${season}`, variance: BROWNING_SHARES.season },
+          ],
     shade: [{ name: 'shade', variance: 1 }],
     firmness: [{ name: 'firmness', variance: 1 }],
   };
@@ -265,4 +268,39 @@ export function expectOf(knowledge: Knowledge, batch: MadeWith): { mean: number[
 /** One of the quantities in words' units: ln, or K for the thermostat. */
 export function inUnits(quantity: Quantity, deviations: number): number {
   return UNIT[quantity] * deviations;
+}
+
+/** The knowledge of a kitchen were this evidence there as well, as surely as it is expected: the means stay, the covariance narrows. */
+export function narrowedBy(knowledge: Knowledge, made: MadeWith, evidence: Evidence): Knowledge {
+  const parts = partsOf(made);
+  const added = Object.values(parts)
+    .flat()
+    .filter(({ name }) => !knowledge.names.includes(name));
+  const names = [...knowledge.names, ...added.map(({ name }) => name)];
+  const size = names.length;
+  const known = knowledge.names.length;
+  const covariance = new Float64Array(size * size);
+  for (let i = 0; i < known; i++) {
+    for (let j = 0; j <= i; j++) {
+      const value = knowledge.covariance[(i * (i + 1)) / 2 + j]!;
+      covariance[i * size + j] = value;
+      covariance[j * size + i] = value;
+    }
+  }
+  added.forEach(({ variance }, k) => (covariance[(known + k) * (size + 1)] = variance));
+  const information = invertPositive(covariance, size);
+  const rows = QUANTITIES.map((quantity) => parts[quantity].map(({ name }) => names.indexOf(name)));
+  rows.forEach((left, q) =>
+    rows.forEach((right, s) => {
+      const value = evidence.information[q * QUANTITY_COUNT + s]!;
+      for (const i of left) for (const j of right) information[i * size + j] = information[i * size + j]! + value;
+    }),
+  );
+  const narrowed = invertPositive(information, size);
+  return {
+    names,
+    mean: [...knowledge.mean, ...added.map(() => 0)],
+    covariance: names.flatMap((_, i) => Array.from({ length: i + 1 }, (__, j) => narrowed[i * size + j]!)),
+    batches: Math.max(1, knowledge.batches),
+  };
 }

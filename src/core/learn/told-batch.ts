@@ -7,8 +7,8 @@ export interface MadeWith {
   readonly fryer: string;
   /** which drawer of it, from 1 on, where it has two; else null */
   readonly drawer: number | null;
-  /** the food's id, or the name of one's own */
-  readonly food: string;
+  /** the food's id, or the name of one's own; null where the fryer alone was tested */
+  readonly food: string | null;
   readonly kin: Kin;
   /** quarter of the year it was made in, 0 from January on */
   readonly season: number;

@@ -19,6 +19,16 @@ export const ARCHIVED = {
   plan_versions: ['plan_id', 'version', 'document', 'kept_at'],
   batches: ['batch_id', 'fryer_name', 'document', 'forecast', 'begun_at', 'last_seq', 'left_out_at', 'removed_at'],
   batch_events: ['event_id', 'batch_id', 'seq', 'version', 'kind', 'detail', 'happened_at', 'recorded_at'],
+  fryer_tests: [
+    'test_id',
+    'fryer_id',
+    'readings',
+    'thermostat_offset_c',
+    'power_w',
+    'evidence',
+    'made_at',
+    'left_out_at',
+  ],
   outcomes: [
     'batch_id',
     'crispness',
@@ -44,6 +54,7 @@ const ORDER: Record<ArchivedTable, string> = {
   plan_versions: 'kept_at, version',
   batches: 'begun_at, fryer_name',
   batch_events: 'happened_at, seq, kind',
+  fryer_tests: 'made_at',
   outcomes: 'recorded_at, browning',
 };
 

@@ -1,4 +1,5 @@
 import { proxy, wrap } from 'comlink';
+import type { PullInterval } from '../../core/forecast/interval';
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
@@ -17,6 +18,7 @@ export interface Study {
   whenToAdd(document: PlanFile, index: number, onAnswer: (found: JoinMoment) => void): () => void;
   openings(document: PlanFile, onAnswer: (chosen: ChosenOpening[]) => void): () => void;
   search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
+  intervals(documents: readonly PlanFile[], onAnswer: (intervals: PullInterval[]) => void): () => void;
   explain(one: PlanFile, other: PlanFile, onAnswer: (explained: Explained) => void): () => void;
   diagnose(document: PlanFile, complaint: Complaint, onAnswer: (tried: TriedDiagnosis) => void): () => void;
   end(): void;
@@ -84,6 +86,11 @@ export function createStudy(): Study {
       ask<TriedDiagnosis>(async (ticket, answer) => {
         const tried = await service.diagnose(ticket, document, complaint);
         if (tried) answer(tried);
+      }, onAnswer),
+    intervals: (documents, onAnswer) =>
+      ask<PullInterval[]>(async (ticket, answer) => {
+        const intervals = await service.intervals(ticket, documents);
+        if (intervals) answer(intervals);
       }, onAnswer),
     explain: (one, other, onAnswer) =>
       ask<Explained>(async (ticket, answer) => {

@@ -1,4 +1,5 @@
 import type { Explained } from '../../editing/explain-difference';
+import type { PullInterval } from '../../core/forecast/interval';
 import type { Cause } from '../../core/trouble/cause';
 import type { Complaint, Diagnosis } from '../../core/trouble/diagnose';
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
@@ -96,6 +97,8 @@ export interface StudyService {
   openings(ticket: number, document: PlanFile): Promise<ChosenOpening[] | null>;
   /** what may have spoilt a batch, each cause tried on its plan; the mends of the likeliest with what they would have given */
   diagnose(ticket: number, document: PlanFile, complaint: Complaint): Promise<TriedDiagnosis | null>;
+  /** how surely each plan's moment to pull is known */
+  intervals(ticket: number, documents: readonly PlanFile[]): Promise<PullInterval[] | null>;
   /** what makes two plans differ in their moment to pull */
   explain(ticket: number, one: PlanFile, other: PlanFile): Promise<Explained | null>;
   search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;

@@ -14,6 +14,7 @@ import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
 import { fileWithAlternative } from '../../editing/found-plan';
 import { type Cause, planWith } from '../../core/trouble/cause';
 import { diagnose } from '../../core/trouble/diagnose';
+import { forecastInterval, type PullInterval } from '../../core/forecast/interval';
 import { forecastPlan } from '../../core/forecast/forecast';
 import { withChosenOpenings } from '../../editing/edit-cook';
 import { explainDifference } from '../../editing/explain-difference';
@@ -98,6 +99,14 @@ export function createStudyService(): StudyService {
         if (await isOff(ticket)) return null;
       }
       return found;
+    },
+    async intervals(ticket, documents) {
+      const intervals: PullInterval[] = [];
+      for (const document of documents) {
+        if (await isOff(ticket)) return null;
+        intervals.push(forecastInterval(planFromFile(document), SEED));
+      }
+      return intervals;
     },
     explain: (ticket, one, other) => toTheEnd(ticket, explainDifference(one, other)),
     async diagnose(ticket, document, complaint) {

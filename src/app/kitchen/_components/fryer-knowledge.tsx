@@ -3,7 +3,6 @@
 import { format } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { FRYER_QUANTITIES } from '@/core/learn/beliefs';
-import { withoutKnowledge } from '@/editing/with-knowledge';
 import type { FryerCard } from '@/schemas/fryer-card';
 import type { KitchenFryer } from '@/schemas/kitchen';
 import type { PlanFile } from '@/schemas/plan-file';
@@ -14,10 +13,9 @@ import { LocalTime } from '@/ui/local-time';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
-import { useWholeForecast } from '@/ui/use-forecast';
 import { againstLabel, dialText, isApart } from '@/ui/words/belief-text';
-import { temperatureText, wholeMinutes } from '@/ui/words/format';
-import { useMemo } from 'react';
+import { temperatureText } from '@/ui/words/format';
+import { useGoodTo } from './use-good-to';
 import { NarrowingChart } from './narrowing-chart';
 
 const NAMES = { offset: 'Thermostat', heatTransfer: 'Airflow', power: 'Power' } as const;
@@ -44,6 +42,7 @@ export function FryerKnowledge({
     if (sent.kind === 'done') router.refresh();
     else notifyError(sent.error);
   };
+  const goodTo = useGoodTo(plan);
   const odd = card.batches.filter(({ contradicts }) => contradicts);
   if (card.batches.length === 0) {
     return (
@@ -70,7 +69,12 @@ export function FryerKnowledge({
         <p className="mt-1 text-[15px]">
           {isApart(card.now.offset, 'offset') &&
             `Set to ${temperatureText(DIAL, units)} it blows about ${temperatureText(DIAL + card.now.offset.mean, units)}. `}
-          {card.inUse && plan && <GoodTo plan={plan} />}
+          {card.inUse && plan && goodTo && (
+            <>
+              {plan.name} would be good to ±{goodTo.before} min by the label; it is good to{' '}
+              <strong>±{goodTo.now} min</strong>.
+            </>
+          )}
           {!card.inUse && 'Forecasts take it as its label says.'}
         </p>
         <dl className="mt-4 space-y-4">
@@ -135,22 +139,5 @@ export function FryerKnowledge({
         )}
       </section>
     </div>
-  );
-}
-
-/** How good a forecast was before anything was learnt, and is now, by the newest plan. */
-function GoodTo({ plan }: { plan: PlanFile }) {
-  const bare = useMemo(() => withoutKnowledge(plan), [plan]);
-  const [now, before] = [useWholeForecast(plan, true), useWholeForecast(bare, true)];
-  const half = ({ interval }: typeof now) =>
-    interval?.p10 != null && interval.p90 != null ? (interval.p90 - interval.p10) / 2 : null;
-  const [wide, narrow] = [half(before), half(now)];
-  if (wide === null || narrow === null || !now.forecast) return null;
-  const minutes = (seconds: number) => (seconds < 600 ? (seconds / 60).toFixed(1) : wholeMinutes(seconds));
-  return (
-    <>
-      {plan.name}, about {wholeMinutes(now.forecast.pull.time)} min, would be good to ±{minutes(wide)} min by the label;
-      it is good to <strong>±{minutes(narrow)} min</strong>.
-    </>
   );
 }

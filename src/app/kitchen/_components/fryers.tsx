@@ -6,6 +6,8 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { z } from 'zod';
 import { FRYER_LIMITS, fryerSchema, type KitchenFryer } from '@/schemas/kitchen';
+import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
+import { StudyProvider } from '@/ui/study/study-context';
 import type { FryerCard } from '@/schemas/fryer-card';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
@@ -16,6 +18,7 @@ import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { areaText, lengthText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
 import { typedArea, typedAsIs, typedLength, typedTemperatureGap, type TypedUnit } from '@/ui/words/typed-units';
+import { MeasureFryer } from './measure-fryer';
 import { FryerKnowledge } from './fryer-knowledge';
 import { TakeBackList, useTakeBack } from './take-back';
 
@@ -47,11 +50,13 @@ export function Fryers({
   fryers,
   cards = [],
   plans = {},
+  knowledge = NOTHING_KNOWN,
 }: {
   fryers: readonly KitchenFryer[];
   cards?: readonly FryerCard[];
   /** the newest plan for each, by id */
   plans?: Readonly<Record<string, PlanFile>>;
+  knowledge?: Knowledge;
 }) {
   const router = useRouter();
   const [editing, setEditing] = useState<string | null>(null);
@@ -65,72 +70,87 @@ export function Fryers({
     router.refresh();
   };
   return (
-    <section aria-labelledby="fryers">
-      <h2 id="fryers" className="text-[26px]">
-        Fryers
-      </h2>
-      <ul className="mt-2 divide-y divide-enamel-deep">
-        {fryers.map((fryer) => (
-          <li key={fryer.id} className="py-4">
-            {editing === fryer.id ? (
-              <FryerForm
-                id={fryer.id}
-                before={fryer}
-                close={() => setEditing(null)}
-                onSaved={() =>
-                  add({
-                    words: `${fryer.name} is changed.`,
-                    takeBack: () => send('PUT', pathOf(fryer.id), pick(fryer)),
-                  })
-                }
-              />
-            ) : (
-              <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
-                <span className="flex w-24 justify-center">
-                  <DrawerToScale fryer={fryer} />
-                </span>
-                <p className="min-w-0 grow text-[15px]">
-                  <strong className="font-display text-[20px]">{fryer.name}</strong>
-                  <span className="block text-iron-soft">
-                    {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
-                    {lengthText(fryer.basketHeightMm, units)} high
+    <StudyProvider>
+      <section aria-labelledby="fryers">
+        <h2 id="fryers" className="text-[26px]">
+          Fryers
+        </h2>
+        <ul className="mt-2 divide-y divide-enamel-deep">
+          {fryers.map((fryer) => (
+            <li key={fryer.id} className="py-4">
+              {editing === fryer.id ? (
+                <FryerForm
+                  id={fryer.id}
+                  before={fryer}
+                  close={() => setEditing(null)}
+                  onSaved={() =>
+                    add({
+                      words: `${fryer.name} is changed.`,
+                      takeBack: () => send('PUT', pathOf(fryer.id), pick(fryer)),
+                    })
+                  }
+                />
+              ) : (
+                <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+                  <span className="flex w-24 justify-center">
+                    <DrawerToScale fryer={fryer} />
                   </span>
-                  {fryer.thermostatOffsetC !== 0 && (
+                  <p className="min-w-0 grow text-[15px]">
+                    <strong className="font-display text-[20px]">{fryer.name}</strong>
                     <span className="block text-iron-soft">
-                      Entered: once warm, the air is {offsetText(fryer.thermostatOffsetC, units)} the dial.
+                      {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
+                      {lengthText(fryer.basketHeightMm, units)} high
                     </span>
+                    {fryer.thermostatOffsetC !== 0 && (
+                      <span className="block text-iron-soft">
+                        Entered: once warm, the air is {offsetText(fryer.thermostatOffsetC, units)} the dial.
+                      </span>
+                    )}
+                  </p>
+                  <Button onClick={() => setEditing(fryer.id)}>Change</Button>
+                  {fryers.length > 1 && (
+                    <Button look="quiet" onClick={() => remove(fryer)}>
+                      Remove<span className="sr-only"> {fryer.name}</span>
+                    </Button>
                   )}
-                </p>
-                <Button onClick={() => setEditing(fryer.id)}>Change</Button>
-                {fryers.length > 1 && (
-                  <Button look="quiet" onClick={() => remove(fryer)}>
-                    Remove<span className="sr-only"> {fryer.name}</span>
-                  </Button>
-                )}
-              </div>
-            )}
-            {editing !== fryer.id && <Known fryer={fryer} cards={cards} plan={plans[fryer.id] ?? null} />}
-          </li>
-        ))}
-      </ul>
-      <TakeBackList done={done} drop={drop} />
-      {editing === 'new' ? (
-        <FryerForm id={newId()} close={() => setEditing(null)} />
-      ) : (
-        <Button className="mt-2" onClick={() => setEditing('new')}>
-          Add a fryer
-        </Button>
-      )}
-    </section>
+                </div>
+              )}
+              {editing !== fryer.id && (
+                <Known fryer={fryer} cards={cards} plan={plans[fryer.id] ?? null} knowledge={knowledge} />
+              )}
+            </li>
+          ))}
+        </ul>
+        <TakeBackList done={done} drop={drop} />
+        {editing === 'new' ? (
+          <FryerForm id={newId()} close={() => setEditing(null)} />
+        ) : (
+          <Button className="mt-2" onClick={() => setEditing('new')}>
+            Add a fryer
+          </Button>
+        )}
+      </section>
+    </StudyProvider>
   );
 }
 
-function Known({ fryer, cards, plan }: { fryer: KitchenFryer; cards: readonly FryerCard[]; plan: PlanFile | null }) {
+function Known({
+  fryer,
+  cards,
+  plan,
+  knowledge,
+}: {
+  fryer: KitchenFryer;
+  cards: readonly FryerCard[];
+  plan: PlanFile | null;
+  knowledge: Knowledge;
+}) {
   const card = cards.find(({ fryerId }) => fryerId === fryer.id);
   return (
     card && (
       <div className="mt-3">
         <FryerKnowledge fryer={fryer} card={card} plan={plan} />
+        <MeasureFryer fryer={fryer} knowledge={knowledge} plan={plan} />
       </div>
     )
   );

@@ -119,19 +119,27 @@ function BatchColumn({ batch, inUse, width }: { batch: CardBatch; inUse: boolean
   const router = useRouter();
   const units = useUnits();
   const choose = async (use: boolean) => {
-    const sent = await send('PUT', `/api/batches/${batch.id}/place`, { leftOut: !use });
+    const path = batch.isTest ? `/api/kitchen/fryer-tests/${batch.id}` : `/api/batches/${batch.id}/place`;
+    const sent = await send('PUT', path, { leftOut: !use });
     if (sent.kind === 'done') router.refresh();
     else notifyError(sent.error);
   };
   return (
     <li className="flex shrink-0 flex-col items-center text-center" style={{ width }}>
-      <Link
-        href={`/log/${batch.id}`}
-        className="flex min-h-11 min-w-11 flex-col items-center justify-center text-[12px] leading-tight text-rim"
-      >
-        <span className="line-clamp-2 font-semibold">{batch.name}</span>
-        <LocalTime at={batch.begunAt} write={(date) => format(date, 'd MMM')} />
-      </Link>
+      {batch.isTest ? (
+        <span className="flex min-h-11 flex-col items-center justify-center text-[12px] leading-tight">
+          <span className="line-clamp-2 font-semibold">{batch.name}</span>
+          <LocalTime at={batch.begunAt} write={(date) => format(date, 'd MMM')} />
+        </span>
+      ) : (
+        <Link
+          href={`/log/${batch.id}`}
+          className="flex min-h-11 min-w-11 flex-col items-center justify-center text-[12px] leading-tight text-rim"
+        >
+          <span className="line-clamp-2 font-semibold">{batch.name}</span>
+          <LocalTime at={batch.begunAt} write={(date) => format(date, 'd MMM')} />
+        </Link>
+      )}
       <span className="text-[12px] text-iron-soft">{saysText(batch.says, units) ?? 'says little'}</span>
       <Switch
         label={`Learn from ${batch.name}`}
