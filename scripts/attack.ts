@@ -190,6 +190,26 @@ async function fuzz(): Promise<void> {
       `/api/batches/${batchId}/outcome`,
       { crispness: 'crisp', browning: 1, evenness: 'even', faults: ['stuck'], note: 'n', fingerprint: [1, 2] },
     ],
+    [
+      'PUT',
+      `/api/batches/${batchId}/evidence`,
+      {
+        version: 1,
+        toldBy: 'x',
+        evidence: { information: new Array(36).fill(0), vector: new Array(6).fill(0), answers: 1 },
+      },
+    ],
+    ['PUT', `/api/batches/${batchId}/place`, { leftOut: true, removed: false }],
+    ['PUT', `/api/kitchen/fryers/${randomUUID()}/learning`, { inUse: true, from: 5 }],
+    [
+      'POST',
+      `/api/kitchen/fryers/${randomUUID()}/tests`,
+      {
+        testId: randomUUID(),
+        test: { kind: 'water', dial_c: 180, grams: 250, diameter_cm: 16, minutes: 12, left_g: 210, lamp_out_s: 90 },
+      },
+    ],
+    ['PUT', `/api/kitchen/fryer-tests/${randomUUID()}`, { leftOut: true }],
     ['POST', `/api/batches/${batchId}/invites`, {}],
     ['PUT', `/api/plans/${planId}`, { fryerId: randomUUID(), document: writePlanFile(FIRST_PLAN), base: 0 }],
     ['POST', `/api/plans/${planId}/versions`, {}],

@@ -69,15 +69,28 @@ try {
   await settle();
   await take('log');
   await page
-    .getByRole('link', { name: /Carrot sticks/ })
+    .getByRole('link', { name: /Beetroot chips/ })
     .first()
     .click();
   await page.getByText('Colour when pulled').waitFor();
+  await page.getByRole('tablist', { name: 'Likely causes' }).waitFor();
   await settle();
   await take('batch');
+  await page.goto(`${address}/log`);
+  const celeriac = page.getByRole('checkbox', { name: 'Tick Celeriac batons' });
+  await celeriac.nth(0).check();
+  await celeriac.nth(1).check();
+  await page.getByRole('link', { name: 'Lay side by side' }).click();
+  await page.getByText('the amount', { exact: true }).waitFor();
+  await settle();
+  await page.mouse.wheel(0, 420);
+  await settle();
+  await take('log-compare');
 
   await page.goto(`${address}/kitchen`);
   await page.getByRole('heading', { name: 'Fryers' }).waitFor();
+  await page.getByText('next forecast good to').last().waitFor();
+  await page.getByText('Small, borrowed', { exact: true }).evaluate((name) => name.scrollIntoView());
   await settle();
   await take('kitchen');
   await page.goto(address);
@@ -95,16 +108,6 @@ try {
   await settle();
   await take('bench-loads');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('button', { name: 'Pin to compare' }).click();
-  await station('Cut');
-  await page.getByRole('radio', { name: 'Wedges' }).click();
-  await prices();
-  await page.getByRole('heading', { name: /^Pinned/ }).scrollIntoViewIfNeeded();
-  await page.mouse.wheel(0, 500);
-  await settle();
-  await take('bench-compare');
-  await page.getByRole('button', { name: 'Unpin' }).last().click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await station('Cook');
   await page.getByRole('button', { name: 'Find better' }).click();

@@ -4,7 +4,14 @@ import { FIRST_PLAN } from '../../src/schemas/first-plan';
 import type { PlanFile } from '../../src/schemas/plan-file';
 import { writePlanFile } from '../../src/schemas/write-plan';
 import { pastBatch } from '../support/batch';
-import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast, INTERVAL } from './helpers';
+import {
+  enterOwnKitchen,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  fullForecast,
+  INTERVAL,
+  takeFromMenu,
+} from './helpers';
 
 /** Says to the server what a cook tells of a batch, an hour ago: paler than shown on the way, pulled at this minute. */
 async function tellBatch(
@@ -149,4 +156,43 @@ test('a batch that went wrong: its causes are tried, a question tells them apart
   await expect(page).toHaveURL(/\/\?plan=/);
   await expect(page.getByLabel('Name of the plan')).toHaveValue(/, corrected$/);
   await fullForecast(page);
+});
+
+test('without a batch, by a plan alone: what is complained of, what does it, and the mend as a plan', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  await takeFromMenu(
+    page.getByRole('button', { name: 'This plan' }),
+    page.getByRole('menuitem', { name: 'What goes wrong with it' }),
+  );
+  await expect(page.getByRole('heading', { name: 'What goes wrong with it?' })).toBeVisible();
+  await page.getByText('Soggy', { exact: true }).click();
+  await page.getByText('Pale', { exact: true }).click();
+  await expect(page.getByRole('tablist', { name: 'Likely causes' }).getByRole('tab').first()).toBeVisible();
+  await expect(page.getByText('You said: soggy, pale.')).toBeVisible();
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: 'Plan it again, corrected' }).click();
+  await expect(page.getByLabel('Name of the plan')).toHaveValue(/, corrected$/);
+});
+
+test('a fryer is measured with an oven thermometer: it runs cool, and every forecast knows', async ({ page }) => {
+  await enterOwnKitchen(page);
+  const bench = page.url();
+  const before = minutesOf(await fullForecast(page));
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Begin the test: Thermometer' }).click();
+  await page.getByRole('button', { name: /start the clock/ }).click();
+  await page.getByLabel('After 4 min').fill('146');
+  await page.getByLabel('After 8 min').fill('157');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { name: /^Runs \d+ °C under its dial$/ })).toBeVisible();
+  await expect(page.getByRole('switch', { name: 'Learn from Thermometer' })).toBeChecked();
+  await page.goto(bench);
+  await fullForecast(page);
+  const after = minutesOf(await page.getByRole('heading', { name: /^Pull after|^Not done/ }).innerText());
+  expect(after).toBeGreaterThan(before);
 });

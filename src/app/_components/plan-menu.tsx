@@ -115,6 +115,10 @@ export const PlanMenu = memo(function PlanMenu({
       word: 'Prep card, to print',
       act: () => void stored().then((done) => done && router.push(`/plans/${planId}/card`)),
     },
+    {
+      word: 'What goes wrong with it',
+      act: () => void stored().then((done) => done && router.push(`/plans/${planId}/trouble`)),
+    },
     { word: 'Save as plan file', act: savePlan },
     { word: 'Save as recipe (JSON-LD)', act: () => void saveRecipe() },
     { word: 'Save the timeline (iCalendar)', act: () => void saveCalendar() },

@@ -1,6 +1,16 @@
 /** @jest-environment jsdom */
 const mockRouter = { push: jest.fn(), refresh: jest.fn() };
 jest.mock('next/navigation', () => ({ useRouter: () => mockRouter }));
+const mockStudy = {
+  intervals: (documents: readonly unknown[], onAnswer: (intervals: unknown[]) => void) => {
+    onAnswer(documents.map((_, i) => ({ p10: 900 + 60 * i, p50: 1200, p90: 1500 - 60 * i })));
+    return () => undefined;
+  },
+};
+jest.mock('@/ui/study/study-context', () => ({
+  useStudy: () => mockStudy,
+  StudyProvider: ({ children }: { children: unknown }) => children,
+}));
 const mockSend = jest.fn();
 jest.mock('@/ui/send', () => ({ send: (...args: unknown[]) => mockSend(...args) }));
 const mockNotify = jest.fn();
@@ -9,10 +19,12 @@ jest.mock('@/ui/notify', () => ({
   notifyError: (words: string) => mockNotify(words),
 }));
 
-import { render, screen } from '@testing-library/react';
+import { render, screen, waitFor } from '@testing-library/react';
 import { furnishDom } from '../../../tests/support/dom';
 import userEvent from '@testing-library/user-event';
 import { UnitsProvider } from '@/ui/units-context';
+import { FIRST_PLAN } from '@/schemas/first-plan';
+import type { FryerCard } from '@/schemas/fryer-card';
 import { Cutters } from './_components/cutters';
 import { Fryers } from './_components/fryers';
 
@@ -155,4 +167,110 @@ test('one of two fryers is removed; a refusal is said', async () => {
   render(<Fryers fryers={[FRYER, { ...FRYER, id: 'f2', name: 'Small' }]} />);
   await userEvent.click(screen.getByRole('button', { name: 'Remove Small' }));
   expect(mockNotify).toHaveBeenCalledWith('This is the only fryer.');
+});
+
+const CARD: FryerCard = {
+  fryerId: FRYER.id,
+  inUse: true,
+  from: null,
+  now: {
+    offset: { mean: -12, deviation: 3 },
+    heatTransfer: { mean: -0.08, deviation: 0.06 },
+    power: { mean: 0, deviation: 0.07 },
+  },
+  before: {
+    offset: { mean: 0, deviation: 9 },
+    heatTransfer: { mean: 0, deviation: 0.18 },
+    power: { mean: 0, deviation: 0.07 },
+  },
+  counting: 2,
+  batches: [
+    {
+      id: 'b1',
+      name: 'Carrot sticks',
+      begunAt: Date.UTC(2026, 10, 2),
+      leftOut: false,
+      isTest: false,
+      before: false,
+      says: { mean: -14, deviation: 4 },
+      after: { mean: -9, deviation: 5 },
+      contradicts: false,
+      colours: [],
+    },
+    {
+      id: 't1',
+      name: 'Thermometer',
+      begunAt: Date.UTC(2026, 10, 4),
+      leftOut: false,
+      isTest: true,
+      before: false,
+      says: { mean: 20, deviation: 4 },
+      after: { mean: -12, deviation: 3 },
+      contradicts: true,
+      colours: [],
+    },
+  ],
+};
+
+describe('what is known of a fryer', () => {
+  test('is said in degrees and minutes, with what each batch said; one that contradicts is named, and can be left out', async () => {
+    render(<Fryers fryers={[FRYER]} cards={[CARD]} plans={{ f1: FIRST_PLAN }} />);
+    expect(screen.getByRole('heading', { name: 'Runs 12 °C under its dial' })).toBeVisible();
+    expect(screen.getByText(/Set to 190 °C it blows about 178 °C/)).toHaveTextContent(
+      'good to ±5.0 min by the label; it is good to ±4.0 min',
+    );
+    expect(screen.getByText('14 °C under')).toBeVisible();
+    expect(screen.getByText('8 % less')).toBeInTheDocument();
+    expect(screen.getByText(/^Thermometer says something else than all the others/)).toBeVisible();
+    await userEvent.click(screen.getByRole('switch', { name: 'Learn from Carrot sticks' }));
+    expect(mockSend).toHaveBeenLastCalledWith('PUT', '/api/batches/b1/place', { leftOut: true });
+    await userEvent.click(screen.getByRole('switch', { name: 'Learn from Thermometer' }));
+    expect(mockSend).toHaveBeenLastCalledWith('PUT', '/api/kitchen/fryer-tests/t1', { leftOut: true });
+    await userEvent.click(screen.getByRole('button', { name: 'Start afresh' }));
+    expect(mockSend).toHaveBeenLastCalledWith('PUT', '/api/kitchen/fryers/f1/learning', { from: expect.any(Number) });
+  });
+
+  test('says in Fahrenheit what it knows, where the kitchen does', () => {
+    render(
+      <UnitsProvider units="us">
+        <Fryers fryers={[FRYER]} cards={[CARD]} />
+      </UnitsProvider>,
+    );
+    expect(screen.getByRole('heading', { name: 'Runs 22 °F under its dial' })).toBeVisible();
+    expect(screen.getByText('25 °F under')).toBeVisible();
+  });
+
+  test('nothing yet: it says how that comes, and what would narrow it', async () => {
+    render(
+      <Fryers
+        fryers={[FRYER]}
+        cards={[{ ...CARD, batches: [], counting: 0, now: CARD.before }]}
+        plans={{ f1: FIRST_PLAN }}
+      />,
+    );
+    expect(screen.getByText(/Nothing is known of it yet/)).toBeVisible();
+    const measure = screen.getByRole('region', { name: 'Measure Large drawer' });
+    expect(measure).toHaveTextContent(/narrows most/);
+    expect(measure).toHaveTextContent(/with dry gloves/);
+    await userEvent.click(screen.getByRole('button', { name: 'Begin the test: Thermometer' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    expect(await screen.findByText('Both readings, in °C from 20 to 300.')).toBeVisible();
+    expect(mockSend).not.toHaveBeenCalled();
+    await userEvent.type(screen.getByLabelText(/After 4 min/), '150');
+    await userEvent.type(screen.getByLabelText(/After 8 min/), '166,5');
+    await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+    await waitFor(() =>
+      expect(mockSend).toHaveBeenLastCalledWith('POST', '/api/kitchen/fryers/f1/tests', {
+        testId: expect.any(String),
+        test: {
+          kind: 'thermometer',
+          dial_c: 180,
+          readings: [
+            { minute: 4, celsius: 150 },
+            { minute: 8, celsius: 166.5 },
+          ],
+        },
+      }),
+    );
+  });
 });

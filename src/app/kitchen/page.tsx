@@ -1,5 +1,9 @@
 import { loadCutters, loadFryers } from '@/services/kitchen';
 import { succeed, withDatabase } from '@/services/result';
+import type { Knowledge } from '@/core/learn/kitchen-model';
+import { withFryer } from '@/editing/edit-plan';
+import { withKnowledge } from '@/editing/with-knowledge';
+import type { KitchenFryer } from '@/schemas/kitchen';
 import type { PlanFile } from '@/schemas/plan-file';
 import { loadLearning } from '@/services/learning';
 import { loadFryerCards } from '@/services/fryer-cards';
@@ -18,10 +22,22 @@ import { KitchenTabs, tabOf } from './_components/kitchen-tabs';
 
 export const metadata = { title: 'Kitchen' };
 
-/** The newest plan for each fryer, by its id. */
-function newestOf(plans: readonly SavedPlan[]): Record<string, PlanFile> {
-  const oldestFirst = plans.toSorted((a, b) => a.changedAt - b.changedAt);
-  return Object.fromEntries(oldestFirst.map(({ fryerId, document }) => [fryerId, document]));
+/** The newest plan for each fryer by its id; where there is none, the newest of all as it would be in that fryer. */
+function newestFor(
+  fryers: readonly KitchenFryer[],
+  plans: readonly SavedPlan[],
+  knowledge: Knowledge,
+): Record<string, PlanFile> {
+  const newest = plans.toSorted((a, b) => b.changedAt - a.changedAt);
+  return Object.fromEntries(
+    fryers.flatMap((fryer) => {
+      const own = newest.find(({ fryerId }) => fryerId === fryer.id);
+      if (own) return [[fryer.id, own.document]];
+      const [any] = newest;
+      if (!any) return [];
+      return [[fryer.id, withKnowledge(withFryer(any.document, fryer), fryer.name, knowledge, new Date())]];
+    }),
+  );
 }
 
 /** The cook's own fryers, cutters and devices, who may come in, all of it as an archive, and every caution. */
@@ -57,7 +73,7 @@ export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'
           <Fryers
             fryers={fryers}
             cards={cards.value}
-            plans={newestOf(plans.value.plans)}
+            plans={newestFor(fryers, plans.value.plans, loaded.value.knowledge)}
             knowledge={loaded.value.knowledge}
           />
         )}

@@ -51,6 +51,7 @@ export function MeasureFryer({
 }) {
   const router = useRouter();
   const units = useUnits();
+  const [today] = useState(() => new Date());
   const [open, setOpen] = useState<Kind | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const foreseen = useMemo(() => {
@@ -64,8 +65,8 @@ export function MeasureFryer({
     );
   }, [fryer, knowledge]);
   const documents = useMemo(
-    () => (plan ? [plan, ...foreseen.map((one) => withKnowledge(plan, fryer.name, one, new Date(0)))] : []),
-    [plan, foreseen, fryer.name],
+    () => (plan ? [plan, ...foreseen.map((one) => withKnowledge(plan, fryer.name, one, today))] : []),
+    [plan, foreseen, fryer.name, today],
   );
   const [now, ...after] = useHalves(documents) ?? [];
   const order = TESTS.map((test, i) => ({ ...test, i, good: after[i] ?? null })).toSorted(
