@@ -22,7 +22,7 @@ const FLOORS = [
   ['forecast'],
   ['search', 'coach'],
   ['learn'],
-  ['trouble'],
+  ['trouble', 'trial'],
   ['run'],
 ];
 

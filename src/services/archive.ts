@@ -24,7 +24,15 @@ const MOST_ROWS = 200_000;
 const TABLES = Object.keys(ARCHIVED) as ArchivedTable[];
 
 /** Columns that hold an id which another kitchen on the same server may hold too. */
-const IDS: ReadonlySet<string> = new Set(['fryer_id', 'cutter_id', 'plan_id', 'batch_id', 'event_id', 'test_id']);
+const IDS: ReadonlySet<string> = new Set([
+  'fryer_id',
+  'cutter_id',
+  'plan_id',
+  'batch_id',
+  'event_id',
+  'test_id',
+  'trial_id',
+]);
 
 type Rows = Record<ArchivedTable, Record<string, unknown>[]>;
 

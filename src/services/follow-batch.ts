@@ -59,9 +59,7 @@ export function followBatch(kitchenId: string, batchId: string, after: number, f
   else void read(room, kitchenId, batchId);
   return () => {
     room.cursors.delete(cursor);
-    if (room.cursors.size > 0) return;
-    room.stop();
-    if (rooms.get(key) === room) rooms.delete(key);
+    if (room.cursors.size === 0) closeRoom(room, key);
   };
 }
 
@@ -109,7 +107,7 @@ async function read(room: Room, kitchenId: string, batchId: string): Promise<voi
     room.from = Math.min(room.from, after);
     if (room.away) tellAll(room, (follower) => follower.onAway(false));
     room.away = false;
-    if (gone) tellAll(room, (follower) => follower.onGone());
+    if (gone) leaveRoom(room, `${kitchenId}/${batchId}`);
     else for (const cursor of room.cursors) deliver(room, cursor);
   } catch {
     if (!room.away) tellAll(room, (follower) => follower.onAway(true));
@@ -120,6 +118,20 @@ async function read(room: Room, kitchenId: string, batchId: string): Promise<voi
   if (!room.again) return;
   room.again = false;
   if (room.cursors.size > 0) void read(room, kitchenId, batchId);
+}
+
+function closeRoom(room: Room, key: string): void {
+  room.stop();
+  room.stop = () => undefined;
+  if (rooms.get(key) === room) rooms.delete(key);
+}
+
+/** The batch is gone: each is told so once, and nobody follows it any more. */
+function leaveRoom(room: Room, key: string): void {
+  const told = [...room.cursors];
+  room.cursors.clear();
+  closeRoom(room, key);
+  for (const { follower } of told) follower.onGone();
 }
 
 function tellAll(room: Room, tell: (follower: Follower) => void): void {

@@ -1,4 +1,6 @@
 import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
+import { keepFryerTest } from '@/services/fryer-tests';
+import { beginTrial, drawPair, taste } from '@/services/trials';
 import { keepEvidence, loadUntold } from '@/services/learning';
 import { randomUUID } from 'node:crypto';
 import { closeDatabase, database } from '@/db/pool';
@@ -55,6 +57,22 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
   const toldBy = untold.ok ? untold.value[0]!.toldBy : '';
   const evidence = { information: new Array<number>(36).fill(0), vector: new Array<number>(6).fill(0), answers: 0 };
   await keepEvidence(id, batchId, { version: EVIDENCE_VERSION, toldBy, evidence });
+  await keepFryerTest(id, rows[0]!.fryer_id, {
+    testId: randomUUID(),
+    test: { kind: 'thermometer', dial_c: 180, readings: [{ minute: 8, celsius: 170 }] },
+  });
+  const trialId = randomUUID();
+  await beginTrial(id, {
+    trialId,
+    fryerId: rows[0]!.fryer_id,
+    name: 'Which?',
+    one: FIRST_PLAN,
+    other: FIRST_PLAN,
+    wordOne: 'this',
+    wordOther: 'that',
+  });
+  await drawPair(id, trialId);
+  await taste(id, trialId, 1, { taster: 'A', crisper: 'alike', rather: 'alike' });
   await inviteCook(id);
   await openSession({ kitchenId: id, device: 'a phone' });
   await endSession(id, randomUUID(), 'signed-out', 'nobody');

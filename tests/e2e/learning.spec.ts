@@ -196,3 +196,53 @@ test('a fryer is measured with an oven thermometer: it runs cool, and every fore
   const after = minutesOf(await page.getByRole('heading', { name: /^Pull after|^Not done/ }).innerText());
   expect(after).toBeGreaterThan(before);
 });
+
+test('a blind trial to its verdict: two pairs, two tasters, nothing opened before both have tasted', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  await page.getByRole('button', { name: 'Pin to compare' }).click();
+  await page.getByRole('tab', { name: /^Dry/ }).click();
+  await page.getByRole('radio', { name: /^Drained/ }).click();
+  await page.getByRole('button', { name: 'Try both on one lot' }).click();
+  await expect(page).toHaveURL(/\/trials\//);
+  await expect(page.getByText(/Expected from the model/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Nobody has tasted yet.' })).toBeVisible();
+  for (let pair = 1; pair <= 2; pair++) {
+    await page.getByRole('button', { name: `Cook pair ${pair}` }).click();
+    await expect(page.getByRole('heading', { name: `Pair ${pair}: one lot, dealt by chance` })).toBeVisible();
+    await expectAccessible(page);
+    /* whoever fills the bowls looks, to know which is which in this test */
+    await page.getByRole('button', { name: 'I fill the bowls: show me which is which' }).click();
+    const told = await page.getByText(/^[A-Z]{3}: /).innerText();
+    const [, codeOne, codeOther] = /^([A-Z]{3}):.*\. ([A-Z]{3}):/.exec(told)!;
+    await page.getByRole('button', { name: 'Hide it again' }).click();
+    for (const taster of ['A', 'B']) {
+      /* the other way is the drained one: all find the towelled crisper */
+      await page
+        .getByRole('group', { name: `Taster ${taster}: Which is the crisper?` })
+        .getByText(codeOne!)
+        .click();
+      await page
+        .getByRole('group', { name: `Taster ${taster}: Which would you rather eat?` })
+        .getByText(codeOne!)
+        .click();
+      if (taster === 'A') {
+        await expect(page.getByText('has tasted; hidden until both have')).toBeVisible();
+        await expect(page.getByRole('table')).toHaveCount(pair === 1 ? 0 : 1);
+      }
+    }
+    expect(codeOther).not.toBe(codeOne);
+    await expect(page.getByRole('row', { name: new RegExp(`^Pair ${pair}, B`) })).toBeVisible();
+  }
+  await expect(
+    page.getByRole('heading', { name: /^It can be tasted: .* was the crisper in 4 of 4 tastings\.$/ }),
+  ).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: 'Settle for what is known' }).click();
+  await expect(page.getByRole('heading', { name: 'Settled' })).toBeVisible();
+  await page.goto('/log');
+  await expect(page.getByRole('link', { name: /\(settled\)$/ })).toBeVisible();
+});

@@ -162,7 +162,15 @@ test('the help sheet lists the keys and closes', async () => {
 
 test('two plans beside each other: where they differ and what that does', async () => {
   const swap = jest.fn();
-  render(<ComparePanel pinned={FIRST_PLAN} document={{ ...FIRST_PLAN, mass_g: 900 }} swap={swap} unpin={jest.fn()} />);
+  render(
+    <ComparePanel
+      pinned={FIRST_PLAN}
+      document={{ ...FIRST_PLAN, mass_g: 900 }}
+      swap={swap}
+      fryerId="f"
+      unpin={jest.fn()}
+    />,
+  );
   expect(screen.getByRole('row', { name: 'Load 500 g 900 g' })).toBeInTheDocument();
   expect(screen.getByRole('status')).toHaveTextContent('The bench against the pinned plan: ½ min later.');
   await userEvent.click(screen.getByRole('button', { name: 'Swap' }));

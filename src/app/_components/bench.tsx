@@ -233,6 +233,7 @@ export function Bench({
                     release(pinned);
                   }}
                   unpin={() => setPinned(null)}
+                  fryerId={fryerId}
                 />
               )}
             </ForecastSheet>

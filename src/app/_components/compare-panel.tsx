@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { BeginTrial } from './begin-trial';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { Button } from '@/ui/controls/button';
@@ -19,11 +20,14 @@ export function ComparePanel({
   document,
   swap,
   unpin,
+  fryerId,
 }: {
   pinned: PlanFile;
   document: PlanFile;
   swap: () => void;
   unpin: () => void;
+  /** in which a trial of both would be cooked */
+  fryerId: string;
 }) {
   const units = useUnits();
   const plan = useMemo(() => planFromFile(pinned), [pinned]);
@@ -78,6 +82,7 @@ export function ComparePanel({
             <p className="mt-2 text-[15px]" role="status">
               {there && here ? `The bench against the pinned plan: ${priceText(there, here, 5)}.` : 'Comparing …'}
             </p>
+            <BeginTrial pinned={pinned} document={document} differences={differences} fryerId={fryerId} />
           </>
         )}
       </div>

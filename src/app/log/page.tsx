@@ -2,6 +2,7 @@ import Link from 'next/link';
 import { z } from 'zod';
 import { logAskSchema } from '@/schemas/log-ask';
 import { loadBatch, LOG_PAGE, searchLog } from '@/services/batches';
+import { loadTrials } from '@/services/trials';
 import { loadLogLearning } from '@/services/learning';
 import { Shell } from '../_components/shell';
 import { Unavailable } from '../_components/unavailable';
@@ -13,6 +14,9 @@ import { TakenOut } from './_components/taken-out';
 
 export const metadata = { title: 'Log' };
 
+/** Trials named above the log. */
+const TRIALS_SHOWN = 4;
+
 const LINK = 'font-semibold text-rim underline underline-offset-4';
 
 /** Every batch of the kitchen by its drawer, below what the kitchen has found out from them. */
@@ -22,12 +26,13 @@ export default async function LogPage({ searchParams }: PageProps<'/log'>) {
   const asked = await searchParams;
   const ask = logAskSchema.parse(asked);
   const removedId = z.uuid().safeParse(asked.removed);
-  const [log, learning, removed] = await Promise.all([
+  const [log, learning, trials, removed] = await Promise.all([
     searchLog(kitchen.id, ask),
     loadLogLearning(kitchen.id),
+    loadTrials(kitchen.id),
     removedId.success ? loadBatch(kitchen.id, removedId.data) : null,
   ]);
-  if (!log.ok || !learning.ok) return <Unavailable />;
+  if (!log.ok || !learning.ok || !trials.ok) return <Unavailable />;
   const { batches, total, unreadable, ...facets } = log.value;
   const isAsked = ask.words || ask.food || ask.shape || ask.fryer || ask.next || ask.span;
   const pages = Math.max(1, Math.ceil(total / LOG_PAGE));
@@ -35,6 +40,17 @@ export default async function LogPage({ searchParams }: PageProps<'/log'>) {
     <Shell kitchen={kitchen} here="/log">
       <h1 className="sr-only">Log</h1>
       {removed?.ok && <TakenOut batchId={removed.value.id} name={removed.value.document.name} />}
+      {trials.value.length > 0 && (
+        <p className="mb-2 flex flex-wrap gap-x-5 px-5 text-[15px]">
+          <span className="text-iron-soft">Trials:</span>
+          {trials.value.slice(0, TRIALS_SHOWN).map(({ id, name, ended }) => (
+            <Link key={id} href={`/trials/${id}`} className={LINK}>
+              {name}
+              {ended && ' (settled)'}
+            </Link>
+          ))}
+        </p>
+      )}
       <UnreadableNote count={unreadable} one="batch" many="batches" />
       {batches.length === 0 && !isAsked && ask.page === 1 ? (
         <div className="tray">

@@ -41,6 +41,9 @@ export const ARCHIVED = {
     'next_time',
     'recorded_at',
   ],
+  trials: ['trial_id', 'fryer_id', 'name', 'one', 'other', 'word_one', 'word_other', 'begun_at', 'ended_at'],
+  trial_pairs: ['trial_id', 'pair', 'code_one', 'code_other', 'other_first', 'drawn_at', 'revealed_at'],
+  trial_tastings: ['trial_id', 'pair', 'taster', 'crisper', 'rather', 'tasted_at'],
 } as const;
 
 /** A table that goes into an archive. */
@@ -56,6 +59,9 @@ const ORDER: Record<ArchivedTable, string> = {
   batch_events: 'happened_at, seq, kind',
   fryer_tests: 'made_at',
   outcomes: 'recorded_at, browning',
+  trials: 'begun_at, name',
+  trial_pairs: 'drawn_at, pair',
+  trial_tastings: 'tasted_at, pair, taster',
 };
 
 /** Rows of a kitchen as JSON, moments as text in UTC to the microsecond. */

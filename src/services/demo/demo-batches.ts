@@ -29,6 +29,9 @@ const oneStage = (temperature: number, minutes: number, shakes: readonly number[
   events: shakes.map((minute) => ({ minute, action: 'shake' as const })),
 });
 
+/** The batch that the half-done trial began with. */
+export const TRIAL_BATCH = 'Potato sticks, trial: soaked';
+
 /** A month of evenings in the board-game flat. Made up; the outcomes are computed, not written here. */
 // prettier-ignore
 export const DEMO_BATCHES: readonly DemoBatch[] = [

@@ -14,6 +14,11 @@ import { writePlanFile } from '@/schemas/write-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { findFood } from '@/core/food/catalogue';
 import { planOfWay, waysOf } from '@/editing/ways/plan-of-way';
+import { forecastPlan } from '@/core/forecast/forecast';
+import { createSeededRandom } from '@/core/numeric/seeded-random';
+import { chanceOfPick } from '@/core/trial/paired-tasting';
+import { insertPair, insertTrial, upsertTasting } from '@/db/queries/trials';
+import { TASTERS } from '@/schemas/trial';
 import { listUntold, upsertEvidence } from '@/db/queries/evidence';
 import { type BatchEvent, eventOfKind } from '@/core/run/batch-event';
 import { type Knowledge, learn } from '@/core/learn/kitchen-model';
@@ -24,7 +29,7 @@ import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
 import { madeWith } from '@/schemas/made-with';
 import { fryerOf } from '../kitchen';
 import { madeWithRow } from '../learning';
-import { DEMO_BATCHES, type DemoBatch } from './demo-batches';
+import { DEMO_BATCHES, type DemoBatch, TRIAL_BATCH } from './demo-batches';
 import { liveThrough } from './live-through';
 
 const FRYERS = {
@@ -52,17 +57,29 @@ const DEMO_PLANS = [
   ['potato-floury', 'roast', 6],
 ] as const;
 
-/** Makes the demo kitchen where it is missing; `fresh` removes it first, with all that was cooked in it. */
-export async function seedDemoKitchen(now: Date, fresh: boolean): Promise<'kept' | 'made'> {
+/** Makes the demo kitchen where it is missing; `fresh` removes it first, with all that was cooked in it. @param batches that its month has */
+export async function seedDemoKitchen(
+  now: Date,
+  fresh: boolean,
+  batches: readonly DemoBatch[] = DEMO_BATCHES,
+): Promise<'kept' | 'made'> {
   const known = await findDemoKitchen();
   if (known && !fresh) return 'kept';
   if (known) await inKitchen(known.kitchen_id, () => transact((client) => removeKitchen(known.kitchen_id, client)));
+  /* cooked before anything is stored: a transaction that waits for a cook is ended by the database */
+  const cooked = { month: liveMonth(now, batches), trial: halfATrial(now) };
   const kitchenId = randomUUID();
-  await inKitchen(kitchenId, () => transact((client) => furnish(kitchenId, now, client)));
+  await inKitchen(kitchenId, () => transact((client) => furnish(kitchenId, cooked, client)));
   return 'made';
 }
 
-async function furnish(kitchenId: string, now: Date, client: Runner): Promise<void> {
+/** What is worked out for the demo kitchen. */
+interface Cooked {
+  readonly month: readonly LivedRecord[];
+  readonly trial: ReturnType<typeof halfATrial>;
+}
+
+async function furnish(kitchenId: string, { month, trial }: Cooked, client: Runner): Promise<void> {
   await insertKitchen(kitchenId, 'Larder', true, client);
   const large = await insertFryer(kitchenId, FRYERS.large, client);
   await insertFryer(kitchenId, FRYERS.small, client);
@@ -70,13 +87,10 @@ async function furnish(kitchenId: string, now: Date, client: Runner): Promise<vo
     const cutter = { cutter_id: randomUUID(), name: 'Green mandoline', setting, thickness_mm, scatter: 0.03 };
     await upsertCutter(kitchenId, cutter, client);
   }
-  const told: LivedEvidence[] = [];
-  for (const [index, batch] of DEMO_BATCHES.entries()) {
-    told.push(await insertLived(kitchenId, batch, index + 1, learn(told).knowledge, now, client));
-  }
+  for (const lived of month) await insertLived(kitchenId, lived, client);
   /* what each says, as a device would have worked it out */
-  for (const { batch_id, told_by } of await listUntold(kitchenId, EVIDENCE_VERSION, told.length, client)) {
-    const { evidence, made } = told.find(({ id }) => id === batch_id)!;
+  for (const { batch_id, told_by } of await listUntold(kitchenId, EVIDENCE_VERSION, month.length, client)) {
+    const { evidence, made } = month.find(({ id }) => id === batch_id)!;
     const kept = { version: EVIDENCE_VERSION, toldBy: told_by, madeWith: made, evidence };
     await upsertEvidence(kitchenId, batch_id, kept, client);
   }
@@ -89,6 +103,11 @@ async function furnish(kitchenId: string, now: Date, client: Runner): Promise<vo
       { planId: randomUUID(), fryerId: large.fryer_id, name: document.name, document: writePlanFile(document) },
       client,
     );
+  }
+  await insertTrial(kitchenId, { ...trial.trial, fryerId: large.fryer_id }, client);
+  for (const { tastings, ...pair } of trial.pairs) {
+    await insertPair(kitchenId, trial.trial.trialId, pair, client);
+    for (const tasting of tastings) await upsertTasting(kitchenId, trial.trial.trialId, tasting, client);
   }
   const tonight = demoDocument({ ...DEMO_BATCHES[0]!, plan: { ...DEMO_BATCHES[0]!.plan, mass_g: 450 } });
   await upsertPlan(
@@ -111,17 +130,55 @@ function demoDocument({ plan, fryer }: DemoBatch): PlanFile {
   });
 }
 
-/** What a demo batch says, as it is learnt from and as it is kept. */
-type LivedEvidence = ToldBatch & { readonly made: ReturnType<typeof madeWithRow> };
+/** Bowls of the trial's pairs that are tasted when the demo opens: unsoaked and soaked. */
+const BOWLS = [
+  ['LUN', 'TOK'],
+  ['SAB', 'MIR'],
+] as const;
 
-async function insertLived(
-  kitchenId: string,
-  batch: DemoBatch,
-  seed: number,
-  knowledge: Knowledge,
-  now: Date,
-  runner: Runner,
-): Promise<LivedEvidence> {
+/** The trial that the demo is in the middle of: potato sticks soaked, or not; its tastings are drawn by what the model expects. */
+function halfATrial(now: Date) {
+  const soaked = demoDocument(DEMO_BATCHES.find(({ plan }) => plan.name === TRIAL_BATCH)!);
+  const other = { ...soaked, name: 'Potato sticks, soaked' };
+  const one = { ...soaked, name: 'Potato sticks', prep: soaked.prep.filter(({ step }) => step !== 'soak') };
+  const [without, with_] = [one, other].map((document) => forecastPlan(planFromFile(document)).pull.share);
+  const chance = chanceOfPick(with_! - without!);
+  const random = createSeededRandom(now.getUTCFullYear());
+  const pairs = BOWLS.map(([codeOne, codeOther], i) => {
+    const pick = () => (random() < chance ? codeOther : codeOne);
+    const pair = i + 1;
+    const tastings = TASTERS.map((taster) => ({ pair, taster, crisper: pick(), rather: pick() }));
+    return { pair, codeOne, codeOther, otherFirst: random() < 0.5, tastings };
+  });
+  const trial = {
+    trialId: randomUUID(),
+    name: 'Potato sticks: soaked, or not?',
+    one: writePlanFile(one),
+    other: writePlanFile(other),
+    wordOne: 'not soaked',
+    wordOther: 'soaked',
+  };
+  return { trial, pairs };
+}
+
+/** A demo batch as it went, what it says, and how it is kept. */
+interface LivedRecord extends ToldBatch {
+  readonly made: ReturnType<typeof madeWithRow>;
+  readonly batch: Parameters<typeof insertBatch>[1];
+  readonly events: Parameters<typeof insertBatchEvents>[3];
+  readonly outcome: Parameters<typeof upsertOutcome>[2];
+}
+
+/** The month of the demo, each batch forecast from what those before it taught. */
+function liveMonth(now: Date, batches: readonly DemoBatch[]): LivedRecord[] {
+  const month: LivedRecord[] = [];
+  for (const [index, batch] of batches.entries()) {
+    month.push(liveBatch(batch, index + 1, learn(month).knowledge, now));
+  }
+  return month;
+}
+
+function liveBatch(batch: DemoBatch, seed: number, knowledge: Knowledge, now: Date): LivedRecord {
   const loadedAt = subDays(now, batch.daysAgo);
   loadedAt.setHours(Math.floor(batch.hour), Math.round((batch.hour % 1) * 60), 0, 0);
   const bare = demoDocument(batch);
@@ -129,34 +186,40 @@ async function insertLived(
   const document = withKnowledge(bare, fryerName, knowledge, loadedAt);
   const plan = planFromFile(bare);
   const lived = liveThrough(plan, planFromFile(document), batch.fryer, seed, batch.note);
-  const batchId = randomUUID();
-  await insertBatch(
-    kitchenId,
-    {
-      batchId,
-      fryerName,
-      document: writePlanFile(document),
-      forecast: lived.forecast,
-      begunAt: loadedAt,
-    },
-    runner,
-  );
-  const at = (seconds: number) => new Date(loadedAt.getTime() + Math.round(seconds) * 1000);
-  const event = (time: number) => ({ id: randomUUID(), happenedAt: at(time).getTime() });
+  const id = randomUUID();
+  const event = (time: number) => ({ id: randomUUID(), happenedAt: loadedAt.getTime() + Math.round(time) * 1000 });
   const told: BatchEvent[] = [
     eventOfKind('loaded', event(0)),
     ...lived.openings.map(({ time }) => eventOfKind('shaken', event(time))),
     ...lived.looks.map(({ time, look, shown }) => eventOfKind('looked', event(time + 5), { look, shown })),
     eventOfKind('done', event(lived.pulledAfter)),
   ];
-  const events = told
-    .toSorted((a, b) => a.happenedAt - b.happenedAt)
-    .map(({ happenedAt, ...own }) => ({ ...own, version: EVENT_VERSION, happenedAt: new Date(happenedAt) }));
-  await insertBatchEvents(kitchenId, batchId, 0, events, runner);
-  const fingerprint = fingerprintAt({ ...plan, events: lived.openings }, lived.pulledAfter, lived.outcome.browning);
   const { next, ...outcome } = lived.outcome;
-  await upsertOutcome(kitchenId, batchId, { ...outcome, next_time: next, fingerprint }, runner);
-  const made = madeWithRow(bare, fryerName, loadedAt);
-  const evidence = evidenceOf({ document, events: told, outcome: lived.outcome });
-  return { ...madeWith(bare, fryerName, loadedAt), id: batchId, evidence, made };
+  return {
+    ...madeWith(bare, fryerName, loadedAt),
+    id,
+    evidence: evidenceOf({ document, events: told, outcome: lived.outcome }),
+    made: madeWithRow(bare, fryerName, loadedAt),
+    batch: {
+      batchId: id,
+      fryerName,
+      document: writePlanFile(document),
+      forecast: lived.forecast,
+      begunAt: loadedAt,
+    },
+    events: told
+      .toSorted((a, b) => a.happenedAt - b.happenedAt)
+      .map(({ happenedAt, ...own }) => ({ ...own, version: EVENT_VERSION, happenedAt: new Date(happenedAt) })),
+    outcome: {
+      ...outcome,
+      next_time: next,
+      fingerprint: fingerprintAt({ ...plan, events: lived.openings }, lived.pulledAfter, lived.outcome.browning),
+    },
+  };
+}
+
+async function insertLived(kitchenId: string, { id, batch, events, outcome }: LivedRecord, runner: Runner) {
+  await insertBatch(kitchenId, batch, runner);
+  await insertBatchEvents(kitchenId, id, 0, events, runner);
+  await upsertOutcome(kitchenId, id, outcome, runner);
 }

@@ -1,0 +1,168 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Trial } from '@/schemas/trial';
+import { Button } from '@/ui/controls/button';
+import { notifyError } from '@/ui/notify';
+import { send } from '@/ui/send';
+import { StudyProvider } from '@/ui/study/study-context';
+import { useUnits } from '@/ui/units-context';
+import { percentText, wholeMinutes } from '@/ui/words/format';
+import { planPhrases } from '@/ui/words/plan-text';
+import { SoFar } from './so-far';
+import { TasteTable } from './taste-table';
+import { TrialVerdict } from './trial-verdict';
+import { useTrialModel } from './use-trial-model';
+
+/** A trial: what is expected, the open pair with its lot and its tasting, what was said so far, and the verdict. */
+export function TrialView({ trial, fryerName }: { trial: Trial; fryerName: string }) {
+  return (
+    <StudyProvider>
+      <Opened trial={trial} fryerName={fryerName} />
+    </StudyProvider>
+  );
+}
+
+function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
+  const router = useRouter();
+  const units = useUnits();
+  const model = useTrialModel(trial);
+  const [busy, setBusy] = useState(false);
+  const act = async (method: 'POST' | 'PUT', path: string, body: unknown) => {
+    setBusy(true);
+    const sent = await send(method, `/api/trials/${trial.id}${path}`, body);
+    setBusy(false);
+    if (sent.kind === 'done') router.refresh();
+    else notifyError(sent.error);
+    return sent;
+  };
+  const last = trial.pairs.at(-1);
+  const open = last && last.tastings.length === 0 ? last : null;
+  const done = trial.pairs.filter(({ tastings }) => tastings.length > 0).length;
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <h1 className="text-[34px]">{trial.name}</h1>
+        <p className="min-w-0 text-[15px]">
+          {trial.wordOne} against {trial.wordOther}, in {fryerName}. Everything else is kept alike.
+          <span className="block text-iron-soft">{planPhrases(trial.one, units).join(' · ')}</span>
+        </p>
+      </div>
+      <p className="mt-2 text-[15px]" role="status">
+        {model ? (
+          <>
+            Expected from the model:{' '}
+            <strong>
+              {Math.abs(model.difference) < 0.005
+                ? 'no difference'
+                : `${percentText(Math.abs(model.difference))} more right ${model.difference > 0 ? `by “${trial.wordOther}”` : `by “${trial.wordOne}”`}`}
+            </strong>
+            .{' '}
+            {model.pairs === null
+              ? 'So small a difference would take more than a dozen pairs to tell; nobody would taste it.'
+              : `It takes about ${model.pairs} ${model.pairs === 1 ? 'pair' : 'pairs'} to tell, 8 times in 10.`}
+          </>
+        ) : (
+          'Working out what to expect …'
+        )}
+      </p>
+      <div className="mt-4 tray">
+        {open ? (
+          <div className="grid gap-x-8 gap-y-6 p-5 md:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,1fr)]">
+            <section aria-labelledby="lot">
+              <h2 id="lot" className="text-[20px]">
+                Pair {open.pair}: one lot, dealt by chance
+              </h2>
+              <ul className="mt-2 list-disc space-y-1 pl-5 text-[15px]">
+                <li>
+                  Cut the whole lot first, {model ? `about ${2 * model.pieces} pieces` : 'twice the plan’s'}; deal them
+                  into two heaps one by one, and weigh: within 3 g of each other.
+                </li>
+                <li>
+                  <strong>{open.first}</strong> goes in first, then {open.bowls.find((bowl) => bowl !== open.first)}.
+                </li>
+                <li>
+                  Alike: weight, oil, load, shakes, plate, light. Not alike: the second goes into a warm fryer
+                  {model?.warmer != null && Math.abs(model.warmer) >= 15
+                    ? `, and is right about ${wholeMinutes(Math.abs(model.warmer))} min ${model.warmer > 0 ? 'sooner' : 'later'}: pull it by its own forecast`
+                    : ', which hardly matters here'}
+                  ; the first waits on a rack. Put both back in for two minutes before tasting.
+                </li>
+              </ul>
+              <Filler trial={trial} pair={open.pair} />
+            </section>
+            <TasteTable pair={open} busy={busy} onTaste={(said) => act('PUT', `/pairs/${open.pair}`, said)} />
+            <SoFar trial={trial} />
+          </div>
+        ) : (
+          <div className="grid gap-x-8 gap-y-6 p-5 md:grid-cols-2">
+            <section aria-label="Next pair">
+              <h2 className="text-[20px]">
+                {trial.ended ? 'Settled' : done === 0 ? 'The first pair' : `Pair ${done + 1}`}
+              </h2>
+              <p className="mt-2 text-[15px]">
+                {trial.ended
+                  ? 'The trial is settled with what is known.'
+                  : 'Which heap is cooked which way, in which order, and what the bowls are called is drawn by chance and sealed until both of you have tasted.'}
+              </p>
+              <div className="mt-3 flex flex-wrap gap-3">
+                {trial.ended ? (
+                  <Button disabled={busy} onClick={() => act('PUT', '', { ended: false })}>
+                    Go on with it
+                  </Button>
+                ) : (
+                  <>
+                    <Button look="main" disabled={busy} onClick={() => act('POST', '/pairs', {})}>
+                      Cook pair {done + 1}
+                    </Button>
+                    {done > 0 && (
+                      <Button look="quiet" disabled={busy} onClick={() => act('PUT', '', { ended: true })}>
+                        Settle for what is known
+                      </Button>
+                    )}
+                  </>
+                )}
+              </div>
+            </section>
+            <SoFar trial={trial} />
+          </div>
+        )}
+        {/* while someone tastes, nothing says how it stands */}
+        {!open && <TrialVerdict trial={trial} model={model} />}
+      </div>
+    </>
+  );
+}
+
+/** Which bowl holds what, for whoever fills them: shown on this device only, and noted. */
+function Filler({ trial, pair }: { trial: Trial; pair: number }) {
+  const [codeOne, setCodeOne] = useState<string | null>(null);
+  const look = async () => {
+    const sent = await send('POST', `/api/trials/${trial.id}/pairs/${pair}/reveal`, {});
+    if (sent.kind === 'done') setCodeOne((sent.answer as { codeOne: string }).codeOne);
+    else notifyError(sent.error);
+  };
+  const other = trial.pairs.find((one) => one.pair === pair)!.bowls.find((bowl) => bowl !== codeOne);
+  return (
+    <div className="mt-3 text-[15px]">
+      {codeOne === null ? (
+        <>
+          <Button onClick={look}>I fill the bowls: show me which is which</Button>
+          <p className="mt-1 text-[14px] text-iron-soft">
+            Only whoever cooks looks, and lets someone else move the bowls about before tasting with the others.
+          </p>
+        </>
+      ) : (
+        <>
+          <p>
+            <strong>{codeOne}</strong>: {trial.wordOne}. <strong>{other}</strong>: {trial.wordOther}.
+          </p>
+          <Button look="quiet" className="px-0" onClick={() => setCodeOne(null)}>
+            Hide it again
+          </Button>
+        </>
+      )}
+    </div>
+  );
+}
