@@ -83,9 +83,9 @@ function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
                   <strong>{open.first}</strong> goes in first, then {open.bowls.find((bowl) => bowl !== open.first)}.
                 </li>
                 <li>
-                  Alike: weight, oil, load, shakes, plate, light. Not alike: the second goes into a warm fryer
+                  Alike: weight, oil, load, shakes, plate, light. Not alike: the second goes in after the first
                   {model?.warmer != null && Math.abs(model.warmer) >= 15
-                    ? `, and is right about ${wholeMinutes(Math.abs(model.warmer))} min ${model.warmer > 0 ? 'sooner' : 'later'}: pull it by its own forecast`
+                    ? `, into a fryer as that leaves it, and is right about ${wholeMinutes(Math.abs(model.warmer))} min ${model.warmer > 0 ? 'sooner' : 'later'}: pull it by its own forecast`
                     : ', which hardly matters here'}
                   ; the first waits on a rack. Put both back in for two minutes before tasting.
                 </li>
@@ -93,7 +93,14 @@ function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
               <Filler trial={trial} pair={open.pair} />
             </section>
             <TasteTable pair={open} busy={busy} onTaste={(said) => act('PUT', `/pairs/${open.pair}`, said)} />
-            <SoFar trial={trial} />
+            {done > 0 && (
+              <details>
+                <summary className="min-h-11 text-[15px] font-semibold text-rim">
+                  So far; folded while you taste
+                </summary>
+                <SoFar trial={trial} />
+              </details>
+            )}
           </div>
         ) : (
           <div className="grid gap-x-8 gap-y-6 p-5 md:grid-cols-2">
