@@ -23,7 +23,9 @@ export function loadFryerCards(kitchenId: string): Promise<Result<FryerCard[]>> 
     return succeed(
       fryers.map((fryer, i) => {
         const shown = listed[i]!;
-        const steps = new Map(narrowing(counting, fryer.name).map(({ id, after }) => [id, after]));
+        const steps = new Map(
+          narrowing(counting, fryer.name, new Set(shown.map(({ id }) => id))).map(({ id, after }) => [id, after]),
+        );
         const from = fryer.learns_from?.getTime() ?? null;
         return {
           fryerId: fryer.fryer_id,

@@ -112,9 +112,12 @@ function teachingBatch(row: EvidenceRow, fryers: readonly LearningFryer[]): Teac
   ];
 }
 
+/** Newest batches that a kitchen learns from: fryers age and produce changes, and what came long before says little. Source: chosen; a year or two of a busy kitchen. */
+const TEACHING = 400;
+
 async function learningOf(kitchenId: string): Promise<KitchenLearning> {
   const [rows, fryers, tests] = await Promise.all([
-    listEvidence(kitchenId, EVIDENCE_VERSION),
+    listEvidence(kitchenId, EVIDENCE_VERSION, TEACHING),
     listFryers(kitchenId),
     listFryerTests(kitchenId),
   ]);

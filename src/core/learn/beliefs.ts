@@ -44,14 +44,13 @@ export function saysAlone({ evidence }: Pick<ToldBatch, 'evidence'>, quantity: Q
   return { mean: UNIT[quantity] * mean[at]!, deviation: UNIT[quantity] * Math.sqrt(variance[at]!) };
 }
 
-/** How what is believed of a fryer's thermostat narrowed: after each of its batches, those of other fryers counted as they came. */
+/** How what is believed of a fryer's thermostat narrowed: after each of these batches, all that came before counted. */
 export function narrowing(
   batches: readonly ToldBatch[],
   fryer: string,
+  ids: ReadonlySet<string>,
 ): { readonly id: string; readonly after: Belief }[] {
-  return batches.flatMap((batch, i) =>
-    batch.fryer === fryer
-      ? [{ id: batch.id, after: fryerBelief(learn(batches.slice(0, i + 1)).knowledge, fryer).offset }]
-      : [],
+  return batches.flatMap(({ id }, i) =>
+    ids.has(id) ? [{ id, after: fryerBelief(learn(batches.slice(0, i + 1), false).knowledge, fryer).offset }] : [],
   );
 }

@@ -183,8 +183,9 @@ const PASSES = 2;
  * All that these batches teach, from nothing, whatever their order. Quantities of a batch are sums of independent normal parts (of
  * all fryers, this one, its drawer; of the kin, the food, its season); each batch adds its evidence with the day's own share of
  * browning taken out; one that contradicts all others counts less.
+ * @param weigh whether those that contradict are looked for; without it each counts whole, at a fraction of the cost
  */
-export function learn(batches: readonly ToldBatch[]): Learning {
+export function learn(batches: readonly ToldBatch[], weigh = true): Learning {
   const told = batches
     .filter(({ evidence }) => evidence.answers > 0)
     .map((batch) => ({
@@ -199,7 +200,7 @@ export function learn(batches: readonly ToldBatch[]): Learning {
   const counted = () =>
     told.map((batch, i) => ({ ...batch, evidence: weighted(batch.evidence, standings[i]!.weight) }));
   let solved = joint.solve(counted());
-  for (let pass = 0; pass < PASSES && told.length > 1; pass++) {
+  for (let pass = 0; weigh && pass < PASSES && told.length > 1; pass++) {
     standings = told.map((batch, i) => {
       const all = joint.quantities(batch, solved);
       try {

@@ -14,17 +14,19 @@ export interface EvidenceRow {
 /** Which events and which outcome a batch is told by: evidence of another is out of date. */
 const TOLD_BY = `(b.last_seq || '/' || floor(extract(epoch FROM o.recorded_at) * 1000000))`;
 
-/** What all batches of the kitchen say that are finished and not removed, oldest first; those whose evidence is out of date are left out. */
-export async function listEvidence(kitchenId: string, version: number): Promise<EvidenceRow[]> {
+/** What the newest batches of the kitchen say that are finished and not removed, oldest first; those whose evidence is out of date are left out. */
+export async function listEvidence(kitchenId: string, version: number, limit: number): Promise<EvidenceRow[]> {
   return list<EvidenceRow>(
-    `SELECT b.batch_id, b.fryer_name, b.begun_at, b.left_out_at IS NOT NULL AS left_out, b.document->>'name' AS name,
-       e.made_with, e.evidence
+    `SELECT * FROM (
+       SELECT b.batch_id, b.fryer_name, b.begun_at, b.left_out_at IS NOT NULL AS left_out, b.document->>'name' AS name,
+         e.made_with, e.evidence
      FROM batch_evidence AS e
      JOIN batches AS b USING (kitchen_id, batch_id)
      JOIN outcomes AS o USING (kitchen_id, batch_id)
      WHERE e.kitchen_id = $1 AND e.version = $2 AND e.told_by = ${TOLD_BY} AND b.removed_at IS NULL
-     ORDER BY b.begun_at, b.batch_id`,
-    [kitchenId, version],
+     ORDER BY b.begun_at DESC, b.batch_id LIMIT $3) AS newest
+     ORDER BY begun_at, batch_id`,
+    [kitchenId, version, limit],
   );
 }
 
