@@ -90,7 +90,10 @@ try {
   await page.goto(`${address}/kitchen`);
   await page.getByRole('heading', { name: 'Fryers' }).waitFor();
   await page.getByText('next forecast good to').last().waitFor();
-  await page.getByText('Small, borrowed', { exact: true }).first().evaluate((name) => name.scrollIntoView());
+  await page
+    .getByText('Small, borrowed', { exact: true })
+    .first()
+    .evaluate((name) => name.scrollIntoView());
   await settle();
   await take('kitchen');
   await page.goto(address);
