@@ -1,4 +1,4 @@
-import type { Knowledge } from '../core/learn/kitchen-model';
+import type { Knowledge } from '../core/learn/knowledge';
 import { learntFor } from '../core/learn/learnt';
 import { learntToFile } from '../schemas/learnt-schema';
 import { madeWith } from '../schemas/made-with';

@@ -1,5 +1,6 @@
 import { fryerBelief, narrowing, saysAlone } from '@/core/learn/beliefs';
-import { CONTRADICTS, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
+import { CONTRADICTS } from '@/core/learn/contradiction';
+import { NOTHING_KNOWN } from '@/core/learn/knowledge';
 import { listFryers } from '@/db/queries/fryers';
 import { listOutcomes } from '@/db/queries/outcomes';
 import type { FryerCard } from '@/schemas/fryer-card';

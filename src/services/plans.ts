@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import type { Knowledge } from '@/core/learn/kitchen-model';
+import type { Knowledge } from '@/core/learn/knowledge';
 import { type FryerRow, listFryers } from '@/db/queries/fryers';
 import {
   findNewestPlan,

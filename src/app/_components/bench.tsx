@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { Tabs } from 'radix-ui';
 import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
+import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/knowledge';
 import { withFryer } from '@/editing/edit-plan';
 import { withKnowledge } from '@/editing/with-knowledge';
 import type { PlanFile } from '@/schemas/plan-file';

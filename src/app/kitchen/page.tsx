@@ -1,6 +1,6 @@
 import { loadCutters, loadFryers } from '@/services/kitchen';
 import { succeed, withDatabase } from '@/services/result';
-import type { Knowledge } from '@/core/learn/kitchen-model';
+import type { Knowledge } from '@/core/learn/knowledge';
 import { withFryer } from '@/editing/edit-plan';
 import { withKnowledge } from '@/editing/with-knowledge';
 import type { KitchenFryer } from '@/schemas/kitchen';

@@ -1,4 +1,5 @@
-import { expectOf, type Knowledge, learn } from './kitchen-model';
+import { expectOf, type Knowledge } from './knowledge';
+import { learn } from './kitchen-model';
 import { QUANTITY_COUNT, type Quantity, quantityIndex, UNIT } from './quantities';
 import { aloneSays } from './evidence';
 import type { MadeWith, ToldBatch } from './told-batch';

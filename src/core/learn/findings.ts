@@ -1,7 +1,7 @@
 import { findFood } from '../food/catalogue';
 import { type Belief, beliefIn, FRYER_QUANTITIES, fryerBelief, type FryerQuantity, saysAlone } from './beliefs';
 import { kinOf } from './kin';
-import { type Knowledge, NOTHING_KNOWN } from './kitchen-model';
+import { type Knowledge, NOTHING_KNOWN } from './knowledge';
 import type { ToldBatch } from './told-batch';
 
 /** How sure a finding is: eight batches in ten on one side of the label and far from it, likely, or open. */

@@ -1,5 +1,7 @@
 import { aloneSays, type Evidence, NO_EVIDENCE, shifted } from './evidence';
-import { CONTRADICTS, expectOf, learn } from './kitchen-model';
+import { CONTRADICTS } from './contradiction';
+import { expectOf } from './knowledge';
+import { learn } from './kitchen-model';
 import { learntFor } from './learnt';
 import { QUANTITIES, QUANTITY_COUNT, type Quantity, quantityIndex, UNIT } from './quantities';
 import type { MadeWith, ToldBatch } from './told-batch';

@@ -1,5 +1,5 @@
 import { choleskyFactor } from '../numeric/cholesky';
-import { expectOf, type Knowledge } from './kitchen-model';
+import { expectOf, type Knowledge } from './knowledge';
 import { QUANTITY_COUNT, quantityIndex, UNIT, type Quantity } from './quantities';
 import type { MadeWith } from './told-batch';
 

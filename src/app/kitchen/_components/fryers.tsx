@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { z } from 'zod';
 import { FRYER_LIMITS, fryerSchema, type KitchenFryer } from '@/schemas/kitchen';
-import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
+import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/knowledge';
 import { StudyProvider } from '@/ui/study/study-context';
 import type { FryerCard } from '@/schemas/fryer-card';
 import type { PlanFile } from '@/schemas/plan-file';

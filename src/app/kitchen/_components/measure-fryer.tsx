@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { fryerFromLabel } from '@/core/fryer/fryer-from-label';
 import { expectedTest, type FryerTest, fryerTestEvidence, WATER } from '@/core/learn/fryer-test';
-import { type Knowledge, narrowedBy } from '@/core/learn/kitchen-model';
+import { type Knowledge, narrowedBy } from '@/core/learn/knowledge';
 import { EIGHT_IN_TEN, fryerBelief } from '@/core/learn/beliefs';
 import { withKnowledge } from '@/editing/with-knowledge';
 import type { FryerTestFile } from '@/schemas/fryer-test-schema';

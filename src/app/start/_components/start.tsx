@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/kitchen-model';
+import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/knowledge';
 import { withKnowledge } from '@/editing/with-knowledge';
 import { findFood, listFoods } from '@/core/food/catalogue';
 import { planOfWay, waysOf } from '@/editing/ways/plan-of-way';

@@ -1,0 +1,51 @@
+import type { Quantity } from './quantities';
+import type { MadeWith } from './told-batch';
+
+/**
+ * Of a fryer's variance before anything is known, the share that all fryers of a kitchen have in common, by quantity: mains voltage
+ * for the power, how baskets are filled for the air; a thermostat has hardly anything in common with another. Source: assumed.
+ */
+const IN_COMMON = { heatTransfer: 0.2, offset: 0.1, power: 0.4 } as const;
+
+/** Of what is left, the share in which two drawers of one fryer differ. Source: assumed; they share housing and mains, not fan and sensor. */
+const BY_DRAWER = 0.3;
+
+/** How the variance of browning is made up: what kin share, the food's own, its season, and the day's lot, which is never learnt. Source: assumed. */
+export const BROWNING_SHARES = { kin: 0.24, food: 0.36, season: 0.1, day: 0.3 } as const;
+
+/** One part that a quantity is the sum of. */
+export interface Part {
+  readonly name: string;
+  /** in squares of the quantity's unit */
+  readonly variance: number;
+}
+
+/** The parts that each quantity of a batch is the sum of, the day's share of browning left out. */
+export function partsOf({ fryer, drawer, food, kin, season }: MadeWith): Record<Quantity, Part[]> {
+  const ofFryer = (quantity: keyof typeof IN_COMMON): Part[] => {
+    const common = IN_COMMON[quantity];
+    const own = 1 - common;
+    const parts = [{ name: `${quantity} of all`, variance: common }];
+    if (drawer === null) return [...parts, { name: `${quantity} of ${fryer}`, variance: own }];
+    return [
+      ...parts,
+      { name: `${quantity} of ${fryer}`, variance: own * (1 - BY_DRAWER) },
+      { name: `${quantity} of ${fryer}, drawer ${drawer}`, variance: own * BY_DRAWER },
+    ];
+  };
+  return {
+    heatTransfer: ofFryer('heatTransfer'),
+    offset: ofFryer('offset'),
+    power: ofFryer('power'),
+    browning:
+      food === null
+        ? []
+        : [
+            { name: `browning of ${kin}`, variance: BROWNING_SHARES.kin },
+            { name: `browning of ${food}`, variance: BROWNING_SHARES.food },
+            { name: `browning of ${food} in season ${season}`, variance: BROWNING_SHARES.season },
+          ],
+    shade: [{ name: 'shade', variance: 1 }],
+    firmness: [{ name: 'firmness', variance: 1 }],
+  };
+}
