@@ -88,12 +88,9 @@ try {
   await take('log-compare');
 
   await page.goto(`${address}/kitchen`);
-  await page.getByRole('heading', { name: 'Fryers' }).waitFor();
+  await page.getByRole('tablist', { name: 'Fryers of this kitchen' }).waitFor();
+  await page.getByRole('tab', { name: /^Small, borrowed/ }).click();
   await page.getByText('next forecast good to').last().waitFor();
-  await page
-    .getByText('Small, borrowed', { exact: true })
-    .first()
-    .evaluate((name) => name.scrollIntoView());
   await settle();
   await take('kitchen');
   await page.goto(address);

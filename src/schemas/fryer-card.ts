@@ -30,6 +30,7 @@ export interface FryerCard {
   readonly before: Record<FryerQuantity, Belief>;
   /** oldest first, the newest that there is room for */
   readonly batches: readonly CardBatch[];
-  /** how many count */
+  /** how many batches count, and how many tests */
   readonly counting: number;
+  readonly testsCounting: number;
 }

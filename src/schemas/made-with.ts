@@ -4,8 +4,8 @@ import { currentLoad } from './load-order';
 import type { PlanFile } from './plan-file';
 import { planFood } from './plan-from-file';
 
-/** Which of the kitchen's things a plan is made with. */
-export function madeWith(document: PlanFile, fryerName: string, day: Date): MadeWith {
+/** Which of the kitchen's things a plan is made with; there is a food in every plan. */
+export function madeWith(document: PlanFile, fryerName: string, day: Date): MadeWith & { readonly food: string } {
   const food = planFood(document);
   return {
     fryer: fryerName,

@@ -27,6 +27,7 @@ export function loadFryerCards(kitchenId: string): Promise<Result<FryerCard[]>> 
         const steps = new Map(
           narrowing(counting, fryer.name, new Set(shown.map(({ id }) => id))).map(({ id, after }) => [id, after]),
         );
+        const own = counting.filter((batch) => batch.fryer === fryer.name);
         const from = fryer.learns_from?.getTime() ?? null;
         return {
           fryerId: fryer.fryer_id,
@@ -34,7 +35,8 @@ export function loadFryerCards(kitchenId: string): Promise<Result<FryerCard[]>> 
           from,
           now: fryerBelief(knowledge, fryer.name),
           before: fryerBelief(NOTHING_KNOWN, fryer.name),
-          counting: counting.filter((batch) => batch.fryer === fryer.name).length,
+          counting: own.filter(({ isTest }) => !isTest).length,
+          testsCounting: own.filter(({ isTest }) => isTest).length,
           batches: shown.map((batch) => ({
             id: batch.id,
             name: batch.name,

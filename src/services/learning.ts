@@ -160,17 +160,21 @@ export interface UntoldBatch {
   readonly toldBy: string;
 }
 
-/** Batches that a device works out in one go. */
+/** Batches that a device works out in one go, and among how many they are looked for. */
 const AT_ONCE = 4;
+const LOOKED_AT = 40;
 
 /** Finished batches whose evidence is missing or out of date; the devices work it out, as the server cooks nothing. */
 export function loadUntold(kitchenId: string): Promise<Result<UntoldBatch[]>> {
   return withKitchen(kitchenId, async () => {
-    const rows = await listUntold(kitchenId, EVIDENCE_VERSION, AT_ONCE);
-    const found = await Promise.all(
-      rows.map(async ({ batch_id, told_by }) => ({ read: await loadBatch(kitchenId, batch_id), toldBy: told_by })),
-    );
-    return succeed(found.flatMap(({ read, toldBy }) => (read.ok ? [{ batch: read.value, toldBy }] : [])));
+    const untold: UntoldBatch[] = [];
+    /* one that today's format cannot read must not stand before all others for ever */
+    for (const { batch_id, told_by } of await listUntold(kitchenId, EVIDENCE_VERSION, LOOKED_AT)) {
+      const read = await loadBatch(kitchenId, batch_id);
+      if (read.ok) untold.push({ batch: read.value, toldBy: told_by });
+      if (untold.length === AT_ONCE) break;
+    }
+    return succeed(untold);
   });
 }
 
@@ -197,7 +201,7 @@ export function madeWithRow(document: PlanFile, fryerName: string, begunAt: Date
   const { drawer, food, kin, season } = madeWith(document, fryerName, begunAt);
   return {
     drawer,
-    food: food ?? '',
+    food,
     kin,
     season,
     offset_c: document.fryer.thermostat_offset_c,

@@ -2,6 +2,7 @@
 
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect } from 'react';
+import { NO_EVIDENCE } from '@/core/learn/evidence';
 import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
 import type { Batch } from '@/schemas/batch';
 import { send } from './send';
@@ -39,8 +40,8 @@ export function LearningKeeper() {
         for (const { batch, toldBy } of next) {
           if (gone) return;
           tried.add(batch.id);
-          const evidence = await evidenceApart(batch);
-          if (!evidence) continue;
+          /* one that cannot be worked out here says nothing, rather than keep the others waiting */
+          const evidence = (await evidenceApart(batch)) ?? NO_EVIDENCE;
           await send('PUT', `/api/batches/${batch.id}/evidence`, { version: EVIDENCE_VERSION, toldBy, evidence });
         }
       }

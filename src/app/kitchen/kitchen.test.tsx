@@ -108,6 +108,7 @@ test('a fryer is changed within its limits; the only one cannot be removed', asy
 test('a removed fryer and a removed setting come back under the same id; a server that is away keeps the offer', async () => {
   const small = { ...FRYER, id: 'f2', name: 'Small' };
   render(<Fryers fryers={[FRYER, small]} />);
+  await userEvent.click(screen.getByRole('tab', { name: /^Small/ }));
   await userEvent.click(screen.getByRole('button', { name: 'Remove Small' }));
   mockSend.mockResolvedValueOnce({ kind: 'away', error: 'The server cannot be reached.' });
   const back = screen.getByRole('button', { name: 'Take it back Small is removed.' });
@@ -165,6 +166,7 @@ test('a stack is measured in inches where the kitchen does', async () => {
 test('one of two fryers is removed; a refusal is said', async () => {
   mockSend.mockResolvedValue({ kind: 'refused', error: 'This is the only fryer.' });
   render(<Fryers fryers={[FRYER, { ...FRYER, id: 'f2', name: 'Small' }]} />);
+  await userEvent.click(screen.getByRole('tab', { name: /^Small/ }));
   await userEvent.click(screen.getByRole('button', { name: 'Remove Small' }));
   expect(mockNotify).toHaveBeenCalledWith('This is the only fryer.');
 });
@@ -183,7 +185,8 @@ const CARD: FryerCard = {
     heatTransfer: { mean: 0, deviation: 0.18 },
     power: { mean: 0, deviation: 0.07 },
   },
-  counting: 2,
+  counting: 1,
+  testsCounting: 1,
   batches: [
     {
       id: 'b1',

@@ -112,6 +112,7 @@ describe('the board', () => {
     now: { mean: -12, deviation: 3 },
     sureness: 'sure',
     from: [pastBatch().id],
+    tests: 0,
     agree: 4,
     differ: 0,
   };

@@ -18,6 +18,8 @@ export interface Finding {
   readonly sureness: Sureness;
   /** ids of the batches that it is from */
   readonly from: readonly string[];
+  /** how many tests of the fryer it is from as well */
+  readonly tests: number;
   /** how many of them say the same by themselves, and how many the opposite */
   readonly agree: number;
   readonly differ: number;
@@ -57,7 +59,8 @@ function finding(
       before,
       now,
       sureness: far({ now }) >= SURE_FROM ? 'sure' : far({ now }) >= LIKELY_FROM ? 'likely' : 'open',
-      from: batches.map(({ id }) => id),
+      from: batches.filter(({ food }) => food !== null).map(({ id }) => id),
+      tests: batches.filter(({ food }) => food === null).length,
       agree: sides.filter((side) => side > 0).length,
       differ: sides.filter((side) => side < 0).length,
     },

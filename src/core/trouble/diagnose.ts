@@ -44,7 +44,7 @@ const NOISE = { swatch: 0.3, bite: 0.5, spread: 0.35 } as const;
 /** How much less a symptom that was not named counts than one that was. Source: assumed; cooks name what bothers them most. */
 const UNNAMED = 0.75;
 
-/** Weight of "as planned, and yet it came out so": what none of the causes explains. Source: assumed, one in twelve. */
+/** Weight of "as planned, and yet it came out so": what none of the causes explains. Against the sum of `HOW_OFTEN`. Source: assumed, one in fifteen. */
 const SOMETHING_ELSE = 1;
 
 /** Least likelihood of a complaint under any cause: some are slips. */

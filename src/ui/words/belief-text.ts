@@ -53,3 +53,13 @@ export function saysText(says: Belief, units: UnitSystem): string | null {
   if (Math.abs(says.mean) < SAME.offset || Math.abs(says.mean) < says.deviation * 0.4) return null;
   return `${temperatureGapText(Math.abs(says.mean), units)} ${says.mean < 0 ? 'under' : 'over'}`;
 }
+
+/** "4 batches and a test": what something is known from. */
+export function taughtByText(batches: number, tests: number): string {
+  const counted = (count: number, one: string, many: string) => (count === 1 ? `one ${one}` : `${count} ${many}`);
+  const parts = [
+    ...(batches > 0 || tests === 0 ? [counted(batches, 'batch', 'batches')] : []),
+    ...(tests > 0 ? [counted(tests, 'test', 'tests')] : []),
+  ];
+  return parts.join(' and ');
+}

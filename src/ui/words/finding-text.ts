@@ -1,6 +1,7 @@
 import { findFood } from '../../core/food/catalogue';
 import { EIGHT_IN_TEN, type FryerQuantity } from '../../core/learn/beliefs';
 import type { Finding } from '../../core/learn/findings';
+import { taughtByText } from './belief-text';
 import { percentText, temperatureGapText, type UnitSystem } from './format';
 
 /** Browning of one swatch beside the next, ln. Source: the swatches of the outcome. */
@@ -48,11 +49,10 @@ export function findingText(finding: Finding, units: UnitSystem): string {
 }
 
 /** "sure, from 5 batches, all agree". */
-export function evidenceText({ sureness, from, agree, differ }: Finding): string {
-  const batches = from.length === 1 ? 'one batch' : `${from.length} batches`;
+export function evidenceText({ sureness, from, tests, agree, differ }: Finding): string {
   const sides =
     differ === 0 ? (agree > 1 ? ', none differs' : '') : `, ${differ} ${differ === 1 ? 'differs' : 'differ'}`;
-  return `${sureness}, from ${batches}${sides}`;
+  return `${sureness}, from ${taughtByText(from.length, tests)}${sides}`;
 }
 
 /** What the dotted line of its bar stands for. */

@@ -11,6 +11,7 @@ const finding = (about: Finding['about'], mean: number, deviation: number): Find
   now: { mean, deviation },
   sureness: 'likely',
   from: ['a', 'b', 'c'],
+  tests: 0,
   agree: 2,
   differ: 1,
 });

@@ -13,7 +13,7 @@ import { LocalTime } from '@/ui/local-time';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
-import { againstLabel, dialText, isApart } from '@/ui/words/belief-text';
+import { againstLabel, dialText, isApart, taughtByText } from '@/ui/words/belief-text';
 import { temperatureText } from '@/ui/words/format';
 import { useGoodTo } from './use-good-to';
 import { NarrowingChart } from './narrowing-chart';
@@ -109,8 +109,7 @@ export function FryerKnowledge({
           <h3 className="text-[19px]">
             How it narrowed{' '}
             <span className="font-text text-[14px] font-normal text-iron-soft">
-              {units === 'us' ? '°F' : '°C'} against the dial, from {card.counting}{' '}
-              {card.counting === 1 ? 'batch' : 'batches'}
+              {units === 'us' ? '°F' : '°C'} against the dial, from {taughtByText(card.counting, card.testsCounting)}
             </span>
           </h3>
           {card.from === null ? (

@@ -1,49 +1,23 @@
 'use client';
 
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
+import { Tabs } from 'radix-ui';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
-import type { z } from 'zod';
-import { FRYER_LIMITS, fryerSchema, type KitchenFryer } from '@/schemas/kitchen';
+import type { KitchenFryer } from '@/schemas/kitchen';
 import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/knowledge';
 import { StudyProvider } from '@/ui/study/study-context';
 import type { FryerCard } from '@/schemas/fryer-card';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
-import { FormField } from '@/ui/controls/form-field';
 import { notifyError } from '@/ui/notify';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { areaText, lengthText, temperatureGapText, type UnitSystem } from '@/ui/words/format';
-import { typedArea, typedAsIs, typedLength, typedTemperatureGap, type TypedUnit } from '@/ui/words/typed-units';
 import { MeasureFryer } from './measure-fryer';
+import { entryOf, FryerForm } from './fryer-form';
 import { FryerKnowledge } from './fryer-knowledge';
 import { TakeBackList, useTakeBack } from './take-back';
-
-type Entry = z.infer<typeof fryerSchema>;
-
-type Measured = Exclude<keyof Entry, 'name'>;
-
-const FIELDS: readonly {
-  readonly field: Measured;
-  readonly label: string;
-  readonly typed: (units: UnitSystem) => TypedUnit;
-  readonly limits: readonly [number, number];
-}[] = [
-  { field: 'powerW', label: 'Power, from its label', typed: () => typedAsIs('W'), limits: FRYER_LIMITS.powerW },
-  { field: 'basketCm2', label: 'Basket floor, length times width', typed: typedArea, limits: FRYER_LIMITS.basketCm2 },
-  { field: 'basketHeightMm', label: 'Basket height', typed: typedLength, limits: FRYER_LIMITS.basketHeightMm },
-  {
-    field: 'thermostatOffsetC',
-    label: 'Air less dial, once warm; 0 if not known',
-    typed: typedTemperatureGap,
-    limits: FRYER_LIMITS.thermostatOffsetC,
-  },
-];
-
-const NEW_FRYER: Entry = { name: '', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 };
 
 /** The fryers of the kitchen: what their labels and a ruler tell, and what their batches taught. */
 export function Fryers({
@@ -59,6 +33,9 @@ export function Fryers({
   knowledge?: Knowledge;
 }) {
   const router = useRouter();
+  const [openId, setOpenId] = useState(fryers[0]!.id);
+  /* the open one may just have been removed */
+  const open = fryers.find(({ id }) => id === openId) ?? fryers[0]!;
   const [editing, setEditing] = useState<string | null>(null);
   const units = useUnits();
   const { done, add, drop } = useTakeBack();
@@ -66,18 +43,37 @@ export function Fryers({
   const remove = async (fryer: KitchenFryer) => {
     const sent = await send('DELETE', pathOf(fryer.id), {});
     if (sent.kind !== 'done') return notifyError(sent.error);
-    add({ words: `${fryer.name} is removed.`, takeBack: () => send('PUT', pathOf(fryer.id), pick(fryer)) });
+    add({ words: `${fryer.name} is removed.`, takeBack: () => send('PUT', pathOf(fryer.id), entryOf(fryer)) });
     router.refresh();
   };
   return (
     <StudyProvider>
       <section aria-labelledby="fryers">
-        <h2 id="fryers" className="text-[26px]">
+        <h2 id="fryers" className="sr-only">
           Fryers
         </h2>
-        <ul className="mt-2 divide-y divide-enamel-deep">
+        <Tabs.Root value={open.id} onValueChange={setOpenId} className="mt-1">
+          <Tabs.List
+            aria-label="Fryers of this kitchen"
+            className="flex gap-x-2 overflow-x-auto border-b-2 border-enamel-deep"
+          >
+            {fryers.map((fryer) => (
+              <Tabs.Trigger
+                key={fryer.id}
+                value={fryer.id}
+                className="-mb-0.5 flex shrink-0 items-center gap-3 border-b-4 border-transparent px-3 py-2 text-left focus-visible:-outline-offset-2 data-[state=active]:border-rim"
+              >
+                <DrawerToScale fryer={fryer} />
+                <span className="text-[13px] text-iron-soft">
+                  <strong className="block font-display text-[17px] text-iron">{fryer.name}</strong>
+                  {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
+                  {lengthText(fryer.basketHeightMm, units)} high
+                </span>
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
           {fryers.map((fryer) => (
-            <li key={fryer.id} className="py-4">
+            <Tabs.Content key={fryer.id} value={fryer.id} className="pt-3">
               {editing === fryer.id ? (
                 <FryerForm
                   id={fryer.id}
@@ -86,41 +82,33 @@ export function Fryers({
                   onSaved={() =>
                     add({
                       words: `${fryer.name} is changed.`,
-                      takeBack: () => send('PUT', pathOf(fryer.id), pick(fryer)),
+                      takeBack: () => send('PUT', pathOf(fryer.id), entryOf(fryer)),
                     })
                   }
                 />
               ) : (
-                <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
-                  <span className="flex w-24 justify-center">
-                    <DrawerToScale fryer={fryer} />
-                  </span>
-                  <p className="min-w-0 grow text-[15px]">
-                    <strong className="font-display text-[20px]">{fryer.name}</strong>
-                    <span className="block text-iron-soft">
-                      {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
-                      {lengthText(fryer.basketHeightMm, units)} high
-                    </span>
+                <>
+                  <div className="flex flex-wrap items-center justify-end gap-x-3">
                     {fryer.thermostatOffsetC !== 0 && (
-                      <span className="block text-iron-soft">
+                      <p className="grow text-[15px] text-iron-soft">
                         Entered: once warm, the air is {offsetText(fryer.thermostatOffsetC, units)} the dial.
-                      </span>
+                      </p>
                     )}
-                  </p>
-                  <Button onClick={() => setEditing(fryer.id)}>Change</Button>
-                  {fryers.length > 1 && (
-                    <Button look="quiet" onClick={() => remove(fryer)}>
-                      Remove<span className="sr-only"> {fryer.name}</span>
+                    <Button look="quiet" onClick={() => setEditing(fryer.id)}>
+                      Change
                     </Button>
-                  )}
-                </div>
+                    {fryers.length > 1 && (
+                      <Button look="quiet" onClick={() => remove(fryer)}>
+                        Remove<span className="sr-only"> {fryer.name}</span>
+                      </Button>
+                    )}
+                  </div>
+                  <Known fryer={fryer} cards={cards} plan={plans[fryer.id] ?? null} knowledge={knowledge} />
+                </>
               )}
-              {editing !== fryer.id && (
-                <Known fryer={fryer} cards={cards} plan={plans[fryer.id] ?? null} knowledge={knowledge} />
-              )}
-            </li>
+            </Tabs.Content>
           ))}
-        </ul>
+        </Tabs.Root>
         <TakeBackList done={done} drop={drop} />
         {editing === 'new' ? (
           <FryerForm id={newId()} close={() => setEditing(null)} />
@@ -148,7 +136,7 @@ function Known({
   const card = cards.find(({ fryerId }) => fryerId === fryer.id);
   return (
     card && (
-      <div className="mt-3">
+      <div>
         <FryerKnowledge fryer={fryer} card={card} plan={plan} />
         <MeasureFryer fryer={fryer} knowledge={knowledge} plan={plan} />
       </div>
@@ -157,21 +145,14 @@ function Known({
 }
 
 /** Pixels for a centimetre of a drawer's floor. */
-const SCALE = 3.4;
+const SCALE = 1.9;
 
-/** The drawer from above, all fryers on one scale. */
+/** The drawer from above, all fryers on one scale; the words beside it say how large it is. */
 function DrawerToScale({ fryer }: { fryer: KitchenFryer }) {
-  const units = useUnits();
   const side = Math.sqrt(fryer.basketCm2) * SCALE;
   const whole = side + 14;
   return (
-    <svg
-      width={whole}
-      height={whole}
-      className="shrink-0"
-      role="img"
-      aria-label={`Floor of ${areaText(fryer.basketCm2, units)}`}
-    >
+    <svg width={whole} height={whole} className="shrink-0" aria-hidden>
       <rect x={1} y={1} width={whole - 2} height={whole - 2} rx={10} fill="#363d48" />
       <rect x={7} y={7} width={side} height={side} rx={5} fill="#22262b" />
       {Array.from({ length: Math.floor(side / 9) - 1 }, (_, row) => (
@@ -191,84 +172,4 @@ function DrawerToScale({ fryer }: { fryer: KitchenFryer }) {
 /** 12 °C above, or 7 °F below. */
 function offsetText(offsetC: number, units: UnitSystem): string {
   return `${temperatureGapText(Math.abs(offsetC), units)} ${offsetC > 0 ? 'above' : 'below'}`;
-}
-
-type Texts = Record<keyof Entry, string>;
-
-function FryerForm({
-  id,
-  before,
-  close,
-  onSaved,
-}: {
-  id: string;
-  before?: KitchenFryer;
-  close: () => void;
-  onSaved?: () => void;
-}) {
-  const router = useRouter();
-  const units = useUnits();
-  const [ownId] = useState(id);
-  const start = before ? pick(before) : NEW_FRYER;
-  const shown = {
-    name: start.name,
-    ...Object.fromEntries(FIELDS.map(({ field, typed }) => [field, typed(units).show(start[field])])),
-  } as Texts;
-  /* a field left alone keeps its exact value, whatever the unit it is shown in */
-  const entryOf = (texts: Texts) => ({
-    name: texts.name,
-    ...Object.fromEntries(
-      FIELDS.map(({ field, typed }) => [
-        field,
-        texts[field] === shown[field] ? start[field] : typed(units).read(texts[field]),
-      ]),
-    ),
-  });
-  const check = zodResolver(fryerSchema);
-  const { register, handleSubmit, formState, setError } = useForm<Texts, unknown, Entry>({
-    resolver: (texts, context, options) => check(entryOf(texts) as Entry, context, options as never),
-    defaultValues: shown,
-  });
-  const save = async (entry: Entry) => {
-    const sent = await send('PUT', `/api/kitchen/fryers/${ownId}`, entry);
-    if (sent.kind !== 'done') return setError('root', { message: `${sent.error} What you wrote is still here.` });
-    close();
-    onSaved?.();
-    router.refresh();
-  };
-  return (
-    <form onSubmit={handleSubmit(save)} aria-label="Fryer" className="mt-2 grid gap-3 sm:grid-cols-2">
-      <FormField label="Name" {...register('name')} fault={formState.errors.name?.message} />
-      {FIELDS.map(({ field, label, typed, limits: [low, high] }) => {
-        const { unit, show } = typed(units);
-        return (
-          <FormField
-            key={field}
-            label={label}
-            unit={unit}
-            inputMode="decimal"
-            {...register(field)}
-            fault={formState.errors[field] && `a number from ${show(low)} to ${show(high)} ${unit}`}
-          />
-        );
-      })}
-      {formState.errors.root && (
-        <p role="alert" className="text-[14px] text-alarm sm:col-span-2">
-          {formState.errors.root.message}
-        </p>
-      )}
-      <div className="flex gap-2 sm:col-span-2">
-        <Button look="main" type="submit" disabled={formState.isSubmitting}>
-          Save
-        </Button>
-        <Button look="quiet" onClick={close}>
-          Leave it
-        </Button>
-      </div>
-    </form>
-  );
-}
-
-function pick({ name, powerW, basketCm2, basketHeightMm, thermostatOffsetC }: Entry): Entry {
-  return { name, powerW, basketCm2, basketHeightMm, thermostatOffsetC };
 }

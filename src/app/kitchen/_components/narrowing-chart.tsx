@@ -10,7 +10,7 @@ import { LocalTime } from '@/ui/local-time';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
-import { dialText, saysText, sureText } from '@/ui/words/belief-text';
+import { dialText, saysText, sureText, taughtByText } from '@/ui/words/belief-text';
 import { format } from 'date-fns';
 import Link from 'next/link';
 
@@ -50,7 +50,7 @@ export function NarrowingChart({ card }: { card: FryerCard }) {
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`${dialText(now.offset, units)}, ${sureText(now.offset, units)} after ${card.counting} batches; ${sureText(before.offset, units)} before the first`}
+          aria-label={`${dialText(now.offset, units)}, ${sureText(now.offset, units)} after ${taughtByText(card.counting, card.testsCounting)}; ${sureText(before.offset, units)} before the first`}
         >
           <defs>
             <pattern id="before-now" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
