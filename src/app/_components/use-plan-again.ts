@@ -10,17 +10,18 @@ import { newId } from '@/ui/new-id';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 
-/** Keeps a plan made from a batch as a new one and opens it on the bench. @param fryerId null where the fryer is gone: then it cannot be planned again */
+/** Keeps a plan made from another as a new one and opens it on the bench. @param fryerId null where the fryer is gone: then it cannot be planned again */
 export function usePlanAgain(fryerId: string | null) {
   const router = useRouter();
   const [saving, setSaving] = useState(false);
-  const planAgain = async (document: PlanFile) => {
+  /** @param addition what its name gets */
+  const planAgain = async (document: PlanFile, addition = 'corrected') => {
     if (!fryerId) return;
     setSaving(true);
     const planId = newId();
     const again: PlanFile = {
       ...document,
-      name: `${cutText(document.name, 100)}, corrected`,
+      name: `${cutText(document.name, 100)}, ${addition}`,
       /* a plan begins with its first load, in a fryer that nothing came out of */
       loads: loadsFromStart(document.loads),
       fryer: { ...document.fryer, start_c: undefined },

@@ -88,7 +88,7 @@ test('settings are listed in the kitchen’s units and removed', async () => {
 test('a fryer is changed within its limits; the only one cannot be removed', async () => {
   render(<Fryers fryers={[FRYER]} />);
   expect(screen.queryByRole('button', { name: /Remove/ })).not.toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'Change' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Change Large drawer' }));
   const power = screen.getByLabelText(/Power/);
   await userEvent.clear(power);
   await userEvent.type(power, '99999');
@@ -134,7 +134,7 @@ test('a fryer is measured in inches where the kitchen does; what is left alone k
   );
   expect(screen.getByText(/78 in², 3 9\/16 in high/)).toBeVisible();
   expect(screen.getByText('Entered: once warm, the air is 18 °F below the dial.')).toBeVisible();
-  await userEvent.click(screen.getByRole('button', { name: 'Change' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Change Large drawer' }));
   const floor = screen.getByLabelText(/Basket floor/);
   expect(floor).toHaveValue('77.5');
   await userEvent.clear(floor);

@@ -70,15 +70,15 @@ export function Trouble({
     <Tabs.Root value={chosen.cause} onValueChange={(value) => setOpen(value as Cause)}>
       <Tabs.List
         aria-label="Likely causes"
-        className="relative z-[1] -mb-0.5 grid grid-cols-1 gap-x-1 px-5 sm:grid-cols-[repeat(auto-fit,minmax(150px,1fr))]"
+        className="relative z-[1] grid grid-cols-1 gap-x-1 max-sm:mb-2 sm:-mb-0.5 sm:grid-cols-[repeat(auto-fit,minmax(150px,1fr))] sm:px-5"
       >
         {shown.map((suspect) => (
           <Tabs.Trigger
             key={suspect.cause}
             value={suspect.cause}
             className={clsx(
-              'relative flex min-h-14 flex-col justify-start rounded-t-tray border-2 px-4 pt-2 pb-3 text-left sm:border-b-0',
-              suspect === chosen ? 'rising' : 'border-transparent hover:bg-enamel/60',
+              'relative flex min-h-14 flex-col justify-start rounded-tray border-2 px-4 pt-2 pb-3 text-left sm:rounded-b-none sm:border-b-0',
+              suspect === chosen ? 'border-rim bg-enamel sm:rising' : 'border-transparent hover:bg-enamel/60',
             )}
           >
             <CauseHead suspect={suspect} isOpen={suspect === chosen} ramp={ramp} cameOut={cameOut} />
@@ -86,7 +86,7 @@ export function Trouble({
         ))}
         <p className="px-4 pt-2 pb-3">
           <span className="font-display text-[24px] font-bold text-iron-soft">{percentText(Math.max(0, rest))}</span>{' '}
-          <span className="text-[14px] text-iron-soft">Something else</span>
+          <span className="text-[14px] text-iron-soft">another cause, or none of these</span>
         </p>
       </Tabs.List>
       <Tabs.Content

@@ -53,25 +53,32 @@ export function Fryers({
           Fryers
         </h2>
         <Tabs.Root value={open.id} onValueChange={setOpenId} className="mt-1">
-          <Tabs.List
-            aria-label="Fryers of this kitchen"
-            className="flex gap-x-2 overflow-x-auto border-b-2 border-enamel-deep"
-          >
-            {fryers.map((fryer) => (
-              <Tabs.Trigger
-                key={fryer.id}
-                value={fryer.id}
-                className="-mb-0.5 flex shrink-0 items-center gap-3 border-b-4 border-transparent px-3 py-2 text-left focus-visible:-outline-offset-2 data-[state=active]:border-rim"
-              >
-                <DrawerToScale fryer={fryer} />
-                <span className="text-[13px] text-iron-soft">
-                  <strong className="block font-display text-[17px] text-iron">{fryer.name}</strong>
-                  {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
-                  {lengthText(fryer.basketHeightMm, units)} high
-                </span>
-              </Tabs.Trigger>
-            ))}
-          </Tabs.List>
+          <div className="flex flex-wrap items-center border-b-2 border-enamel-deep">
+            <Tabs.List aria-label="Fryers of this kitchen" className="flex min-w-0 grow gap-x-2 overflow-x-auto">
+              {fryers.map((fryer) => (
+                <Tabs.Trigger
+                  key={fryer.id}
+                  value={fryer.id}
+                  className="-mb-0.5 flex shrink-0 items-center gap-3 border-b-4 border-transparent px-3 py-2 text-left focus-visible:-outline-offset-2 data-[state=active]:border-rim"
+                >
+                  <DrawerToScale fryer={fryer} />
+                  <span className="text-[13px] text-iron-soft">
+                    <strong className="block font-display text-[17px] text-iron">{fryer.name}</strong>
+                    {Math.round(fryer.powerW)} W, {areaText(fryer.basketCm2, units)},{' '}
+                    {lengthText(fryer.basketHeightMm, units)} high
+                  </span>
+                </Tabs.Trigger>
+              ))}
+            </Tabs.List>
+            <Button look="quiet" onClick={() => setEditing(open.id)}>
+              Change<span className="sr-only"> {open.name}</span>
+            </Button>
+            {fryers.length > 1 && (
+              <Button look="quiet" onClick={() => remove(open)}>
+                Remove<span className="sr-only"> {open.name}</span>
+              </Button>
+            )}
+          </div>
           {fryers.map((fryer) => (
             <Tabs.Content key={fryer.id} value={fryer.id} className="pt-3">
               {editing === fryer.id ? (
@@ -88,21 +95,11 @@ export function Fryers({
                 />
               ) : (
                 <>
-                  <div className="flex flex-wrap items-center justify-end gap-x-3">
-                    {fryer.thermostatOffsetC !== 0 && (
-                      <p className="grow text-[15px] text-iron-soft">
-                        Entered: once warm, the air is {offsetText(fryer.thermostatOffsetC, units)} the dial.
-                      </p>
-                    )}
-                    <Button look="quiet" onClick={() => setEditing(fryer.id)}>
-                      Change
-                    </Button>
-                    {fryers.length > 1 && (
-                      <Button look="quiet" onClick={() => remove(fryer)}>
-                        Remove<span className="sr-only"> {fryer.name}</span>
-                      </Button>
-                    )}
-                  </div>
+                  {fryer.thermostatOffsetC !== 0 && (
+                    <p className="mb-2 text-[15px] text-iron-soft">
+                      Entered: once warm, the air is {offsetText(fryer.thermostatOffsetC, units)} the dial.
+                    </p>
+                  )}
                   <Known fryer={fryer} cards={cards} plan={plans[fryer.id] ?? null} knowledge={knowledge} />
                 </>
               )}

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { usePlanAgain } from '@/app/_components/use-plan-again';
 import type { Trial } from '@/schemas/trial';
 import { Button } from '@/ui/controls/button';
 import { notifyError } from '@/ui/notify';
@@ -145,6 +146,7 @@ function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
 /** Which bowl holds what, for whoever fills them: shown on this device only, and noted. */
 function Filler({ trial, pair }: { trial: Trial; pair: number }) {
   const [codeOne, setCodeOne] = useState<string | null>(null);
+  const { planAgain, saving } = usePlanAgain(trial.fryerId);
   const look = async () => {
     const sent = await send('POST', `/api/trials/${trial.id}/pairs/${pair}/reveal`, {});
     if (sent.kind === 'done') setCodeOne((sent.answer as { codeOne: string }).codeOne);
@@ -164,6 +166,18 @@ function Filler({ trial, pair }: { trial: Trial; pair: number }) {
         <>
           <p>
             <strong>{codeOne}</strong>: {trial.wordOne}. <strong>{other}</strong>: {trial.wordOther}.
+          </p>
+          <p className="mt-2 flex flex-wrap gap-2">
+            {(
+              [
+                [trial.one, trial.wordOne],
+                [trial.other, trial.wordOther],
+              ] as const
+            ).map(([document, word]) => (
+              <Button key={word} disabled={saving} onClick={() => planAgain(document, `pair ${pair}`)}>
+                Cook “{word}”
+              </Button>
+            ))}
           </p>
           <Button look="quiet" className="px-0" onClick={() => setCodeOne(null)}>
             Hide it again
