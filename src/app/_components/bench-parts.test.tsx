@@ -202,13 +202,18 @@ test('marks on the field are the openings and the edges between stages', () => {
     },
   };
   const release = jest.fn();
-  const marks = fieldMarks(two, 'metric', jest.fn(), release);
+  let newest: PlanFile = two;
+  const marks = fieldMarks(two, 'metric', () => newest, jest.fn(), release);
   expect(marks.map(({ word, at }) => [word, at])).toEqual([
     ['Shake', 360],
     ['End of stage 1', 480],
   ]);
   marks[1]!.onRelease(600);
   expect(release.mock.calls[0][0].cook.stages.map((stage: { minutes: number }) => stage.minutes)).toEqual([10, 18]);
+  /* what was set since the marks were drawn is not lost */
+  newest = { ...two, mass_g: 350 };
+  marks[0]!.onRelease(300);
+  expect(release.mock.calls[1][0]).toMatchObject({ mass_g: 350, cook: { events: [{ minute: 5 }] } });
 });
 
 test('the strip at the foot says the forecast in short, opens the whole of it, and begins the cook', async () => {

@@ -9,14 +9,12 @@ import { withKnowledge } from '@/editing/with-knowledge';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
-import { useUnits } from '@/ui/units-context';
 import { unsavedPlan } from '@/ui/outbox/unsaved-plans';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useCalm } from '@/ui/use-calm';
 import { useNarrow } from '@/ui/use-narrow';
 import { useLiveForecast } from '@/ui/use-forecast';
 import { BenchHeader } from './bench-header';
-import { fieldMarks } from './field-marks';
 import { ForecastSheet } from './forecast-sheet';
 import { ForecastStrip } from './forecast-strip';
 import { FollowOpenings } from './follow-openings';
@@ -68,7 +66,6 @@ export function Bench({
   /** what the kitchen has learnt; every forecast begins with it */
   knowledge?: Knowledge;
 }) {
-  const units = useUnits();
   const [begun] = useState(() => fromShelf(planId, initial));
   const history = usePlanHistory(begun);
   const { document } = history;
@@ -146,12 +143,7 @@ export function Bench({
   const { begin, beginning, busy, leaveIt } = useBeginBatch(live, fryerName);
   const onCook = useCallback(() => begin(now.current.document), [begin]);
   /* the answer comes within a few frames of the move and draws the panel anyway */
-  const field = useDeferredValue(
-    useMemo(
-      () => ({ document, plan, handles: fieldMarks(document, units, move, release) }),
-      [plan, document, units, move, release],
-    ),
-  );
+  const field = useDeferredValue(useMemo(() => ({ document, plan }), [plan, document]));
 
   useBenchKeys({
     choose: setStation,
@@ -215,9 +207,10 @@ export function Bench({
                 live={live}
                 document={field.document}
                 plan={field.plan}
-                handles={field.handles}
+                readPlan={readPlan}
                 pinned={pinned !== null}
                 onPin={onPin}
+                move={move}
                 release={release}
                 serveAt={serveAt}
                 onServeAt={setServeAt}

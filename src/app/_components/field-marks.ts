@@ -4,10 +4,11 @@ import type { FieldHandle } from '@/ui/field/field-handles';
 import type { UnitSystem } from '@/ui/words/format';
 import { openingText } from '@/ui/words/opening-text';
 
-/** The openings and stage edges of a plan as marks to drag. */
+/** The openings and stage edges of a plan as marks to drag. @param newest the plan that a drag changes; the marks may lag behind it */
 export function fieldMarks(
   document: PlanFile,
   units: UnitSystem,
+  newest: () => PlanFile,
   move: (document: PlanFile) => void,
   release: (document: PlanFile) => void,
 ): FieldHandle[] {
@@ -15,15 +16,15 @@ export function fieldMarks(
     key: `opening-${i}`,
     word: openingText(event, document, units),
     at: event.minute * 60,
-    onMove: (seconds: number) => move(withOpeningAt(document, i, seconds / 60)),
-    onRelease: (seconds: number) => release(withOpeningAt(document, i, seconds / 60)),
+    onMove: (seconds: number) => move(withOpeningAt(newest(), i, seconds / 60)),
+    onRelease: (seconds: number) => release(withOpeningAt(newest(), i, seconds / 60)),
   }));
   const edges = document.cook.stages.slice(0, -1).map((_, i) => ({
     key: `edge-${i}`,
     word: `End of stage ${i + 1}`,
     at: stageEnd(document, i) * 60,
-    onMove: (seconds: number) => move(withStageEdge(document, i, seconds / 60)),
-    onRelease: (seconds: number) => release(withStageEdge(document, i, seconds / 60)),
+    onMove: (seconds: number) => move(withStageEdge(newest(), i, seconds / 60)),
+    onRelease: (seconds: number) => release(withStageEdge(newest(), i, seconds / 60)),
   }));
   return [...openings, ...edges];
 }

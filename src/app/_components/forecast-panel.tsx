@@ -10,7 +10,6 @@ import { Button } from '@/ui/controls/button';
 import { Basket } from '@/ui/basket/basket';
 import { ColourField } from '@/ui/field/colour-field';
 import { fieldParts } from '@/ui/field/field-parts';
-import type { FieldHandle } from '@/ui/field/field-handles';
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
 import { currentLoad } from '@/schemas/load-order';
@@ -20,6 +19,8 @@ import { spokenForecast } from '@/ui/words/forecast-text';
 import { ForecastHead } from './forecast-head';
 import { ServingLine } from './serving-line';
 import { stretchesOf } from './start-by';
+import { useUnits } from '@/ui/units-context';
+import { fieldMarks } from './field-marks';
 import { WarningList } from './warning-list';
 import { energyUntil } from '@/core/batch/record-statistics';
 
@@ -31,9 +32,10 @@ export const ForecastPanel = memo(function ForecastPanel({
   live,
   document,
   plan,
-  handles,
+  readPlan,
   pinned,
   onPin,
+  move,
   release,
   serveAt,
   onServeAt,
@@ -43,9 +45,11 @@ export const ForecastPanel = memo(function ForecastPanel({
   live: LiveForecastStore;
   document: PlanFile;
   plan: Plan;
-  handles: readonly FieldHandle[];
+  /** the plan as it stands, which what is drawn here may lag behind */
+  readPlan: () => { document: PlanFile };
   pinned: boolean;
   onPin: () => void;
+  move: (document: PlanFile) => void;
   release: (document: PlanFile) => void;
   serveAt: string;
   onServeAt: (time: string) => void;
@@ -61,6 +65,11 @@ export const ForecastPanel = memo(function ForecastPanel({
   const drawn = useDeferredValue(forecast);
   const { count } = document.loads;
   const loads = useLoads(count > 1 ? document : null);
+  const units = useUnits();
+  const handles = useMemo(
+    () => fieldMarks(document, units, () => readPlan().document, move, release),
+    [document, units, readPlan, move, release],
+  );
   const parts = useMemo(() => fieldParts(plan), [plan]);
   const pieces = useMemo(() => basketCount(plan), [plan]);
   if (failed && !forecast) {
@@ -131,7 +140,7 @@ export const ForecastPanel = memo(function ForecastPanel({
         />
       </div>
       {more && <SensitivityList document={document} />}
-      <WarningList forecast={forecast} document={document} release={release} />
+      <WarningList forecast={forecast} document={document} readPlan={readPlan} release={release} />
       <div className="no-print mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-enamel-deep pt-2">
         <ServingLine
           stretches={forecast.inTime ? stretchesOf(plan, atFryer) : null}

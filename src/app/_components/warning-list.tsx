@@ -3,6 +3,7 @@
 import { TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
 import type { Forecast } from '@/core/forecast/forecast';
+import type { Warning } from '@/core/forecast/warning';
 import { mendOf } from '@/editing/mend';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
@@ -16,10 +17,13 @@ import { warningText } from '@/ui/words/warning-text';
 export function WarningList({
   forecast: { warnings, pull },
   document,
+  readPlan,
   release,
 }: {
   forecast: Pick<Forecast, 'warnings' | 'pull'>;
   document: PlanFile;
+  /** the plan that a mend changes, which `document` may lag behind */
+  readPlan: () => { document: PlanFile };
   release: (document: PlanFile) => void;
 }) {
   const units = useUnits();
@@ -28,6 +32,10 @@ export function WarningList({
     () => warnings.map((warning) => mendOf(warning, document, pullMinute)),
     [warnings, document, pullMinute],
   );
+  const take = (warning: Warning) => {
+    const mend = mendOf(warning, readPlan().document, pullMinute);
+    if (mend) release(mend.document);
+  };
   const [base, ...mended] = useOutcomes([document, ...mends.map((mend) => mend?.document ?? document)]);
   if (warnings.length === 0) return null;
   return (
@@ -42,7 +50,7 @@ export function WarningList({
               {warningText(warning, units)}
               {mend && (
                 <span className="mt-1 flex flex-wrap items-center gap-x-3">
-                  <Button className="!min-h-11 !py-1 text-[14px]" onClick={() => release(mend.document)}>
+                  <Button className="!min-h-11 !py-1 text-[14px]" onClick={() => take(warning)}>
                     {mendText(mend, units)}
                   </Button>
                   <span className="text-[13px] text-iron-soft italic">{priceOf(base, outcome, 3)}</span>

@@ -1,7 +1,7 @@
 'use client';
 
 import { RadioGroup } from 'radix-ui';
-import { memo, useDeferredValue, useId } from 'react';
+import { memo, useCallback, useDeferredValue, useId, useLayoutEffect, useRef } from 'react';
 
 interface ChoiceProps<Value extends string> {
   readonly label: string;
@@ -18,15 +18,21 @@ interface ChoiceProps<Value extends string> {
   readonly onChange: (value: Value) => void;
 }
 
-/** One of a few, all in view. Arrow keys move, as in any group of radio buttons. It may lag behind a moving lever. */
+/** One of a few, all in view. Arrow keys move, as in any group of radio buttons. Its drawing may lag behind a moving lever; what is chosen changes the newest plan. */
 export function Choice<Value extends string>(props: ChoiceProps<Value>) {
-  return <Radios shown={useDeferredValue(props) as unknown as ChoiceProps<string>} />;
+  const { onChange } = props;
+  const newest = useRef(onChange);
+  useLayoutEffect(() => void (newest.current = onChange), [onChange]);
+  const choose = useCallback((value: string) => newest.current(value as Value), []);
+  return <Radios shown={useDeferredValue<Omit<ChoiceProps<string>, 'onChange'>>(props)} choose={choose} />;
 }
 
 const Radios = memo(function Radios({
-  shown: { label, hideLabel, value, options, onChange },
+  shown: { label, hideLabel, value, options },
+  choose,
 }: {
-  shown: ChoiceProps<string>;
+  shown: Omit<ChoiceProps<string>, 'onChange'>;
+  choose: (value: string) => void;
 }) {
   const id = useId();
   return (
@@ -34,7 +40,7 @@ const Radios = memo(function Radios({
       <span id={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-[14px] font-semibold'}>
         {label}
       </span>
-      <RadioGroup.Root aria-labelledby={id} value={value} onValueChange={onChange} className="flex flex-wrap gap-1.5">
+      <RadioGroup.Root aria-labelledby={id} value={value} onValueChange={choose} className="flex flex-wrap gap-1.5">
         {options.map((option) => (
           <RadioGroup.Item
             key={option.value}

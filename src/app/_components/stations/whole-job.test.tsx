@@ -105,10 +105,13 @@ test('a warning carries its mend with its price, and touching it makes that plan
   const release = jest.fn<void, [PlanFile]>();
   const wet = { ...FIRST_PLAN, prep: FIRST_PLAN.prep.filter(({ step }) => step !== 'dry') };
   const forecast = { warnings: [{ code: 'wet-pieces' as const, filmGM2: 200 }], pull: { time: 1200, share: 1 } };
-  render(<WarningList forecast={forecast} document={wet} release={release} />);
+  /* the list may lag behind the lever: what it mends is the plan as it stands */
+  const newest = { ...wet, mass_g: 350 };
+  render(<WarningList forecast={forecast} document={wet} readPlan={() => ({ document: newest })} release={release} />);
   expect(screen.getByRole('listitem')).toHaveTextContent(/go in wet.*9 % more right/);
   await userEvent.click(screen.getByRole('button', { name: 'Pat dry with a towel' }));
   expect(release.mock.lastCall![0].prep.map(({ step }) => step)).toEqual(['soak', 'dry', 'oil']);
+  expect(release.mock.lastCall![0].mass_g).toBe(350);
 });
 
 test('a food of one’s own: by its label, as a dough, and what is missing is said', async () => {
