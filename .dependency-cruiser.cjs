@@ -23,7 +23,7 @@ const FLOORS = [
   ['search', 'coach'],
   ['learn'],
   ['trouble', 'trial'],
-  ['run'],
+  ['run', 'evening'],
 ];
 
 const floors = FLOORS.slice(0, -1).map((rooms, floor) => ({

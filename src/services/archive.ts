@@ -32,6 +32,7 @@ const IDS: ReadonlySet<string> = new Set([
   'event_id',
   'test_id',
   'trial_id',
+  'evening_id',
 ]);
 
 type Rows = Record<ArchivedTable, Record<string, unknown>[]>;

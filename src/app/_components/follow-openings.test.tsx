@@ -6,7 +6,7 @@ jest.mock('@/ui/study/study-context', () => ({ useStudy: () => mockStudy }));
 import { act, render } from '@testing-library/react';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
-import type { ChosenOpening } from '@/workers/study/protocol';
+import type { ChosenOpening } from '@/editing/openings-for';
 import { FollowOpenings } from './follow-openings';
 
 const CHOSEN: ChosenOpening[] = [

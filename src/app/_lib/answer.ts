@@ -28,7 +28,7 @@ const WORDS: Record<Failure['code'], { status: number; error: string }> = {
   unstorable: { status: 422, error: 'A value in it cannot be kept; look for odd characters or numbers.' },
   'id-taken': { status: 409, error: 'Another batch has an event of this id.' },
   'bad-events': { status: 422, error: 'None of these events could be read.' },
-  'changed-elsewhere': { status: 409, error: 'This plan was changed elsewhere in the meantime.' },
+  'changed-elsewhere': { status: 409, error: 'This was changed elsewhere in the meantime.' },
   'fryer-busy': { status: 409, error: 'Another batch cooks in this fryer.' },
   'last-owner': { status: 409, error: 'A kitchen keeps one owner.' },
   'not-allowed': { status: 403, error: 'Only an owner of this kitchen may do that.' },

@@ -44,6 +44,8 @@ export const ARCHIVED = {
   trials: ['trial_id', 'fryer_id', 'name', 'one', 'other', 'word_one', 'word_other', 'begun_at', 'ended_at'],
   trial_pairs: ['trial_id', 'pair', 'code_one', 'code_other', 'other_first', 'drawn_at', 'revealed_at'],
   trial_tastings: ['trial_id', 'pair', 'taster', 'crisper', 'rather', 'tasted_at'],
+  evenings: ['evening_id', 'name', 'serve_at', 'document', 'created_at', 'updated_at', 'removed_at', 'revision'],
+  evening_events: ['event_id', 'evening_id', 'kind', 'detail', 'happened_at', 'recorded_at'],
 } as const;
 
 /** A table that goes into an archive. */
@@ -62,6 +64,8 @@ const ORDER: Record<ArchivedTable, string> = {
   trials: 'begun_at, name',
   trial_pairs: 'drawn_at, pair',
   trial_tastings: 'tasted_at, pair, taster',
+  evenings: 'created_at, name',
+  evening_events: 'happened_at, recorded_at, kind',
 };
 
 /** Rows of a kitchen as JSON, moments as text in UTC to the microsecond. */

@@ -6,8 +6,9 @@ import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { JoinMoment } from '../../core/search/when-to-add';
 import type { Complaint } from '../../core/trouble/diagnose';
 import type { Explained } from '../../editing/explain-difference';
+import type { ChosenOpening } from '../../editing/openings-for';
 import type { PlanFile } from '../../schemas/plan-file';
-import type { ChosenOpening, LoadsOutcome, SearchAnswer, StudyService, TriedDiagnosis } from './protocol';
+import type { LoadsOutcome, SearchAnswer, StudyService, TriedDiagnosis } from './protocol';
 
 /** Asks the study worker; every question returns a function that calls it off. */
 export interface Study {

@@ -9,6 +9,7 @@ import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { LoadShare } from '../../core/plan/load-share';
 import type { JoinMoment } from '../../core/search/when-to-add';
 import type { Score } from '../../core/search/search-plans';
+import type { ChosenOpening } from '../../editing/openings-for';
 import type { PlanFile } from '../../schemas/plan-file';
 
 /** One way to cook what lies on the board, as a plan that can be put on the bench. */
@@ -25,12 +26,6 @@ export interface SearchAnswer {
   readonly front: readonly FoundPlan[];
   readonly tried: number;
   readonly finished: boolean;
-}
-
-/** One opening that was chosen. */
-export interface ChosenOpening {
-  readonly minute: number;
-  readonly action: 'shake' | 'toss' | 'flip';
 }
 
 /** One load of several. */

@@ -16,10 +16,10 @@ import { type Cause, planWith } from '../../core/trouble/cause';
 import { diagnose } from '../../core/trouble/diagnose';
 import { forecastInterval, type PullInterval } from '../../core/forecast/interval';
 import { forecastPlan } from '../../core/forecast/forecast';
-import { withChosenOpenings } from '../../editing/edit-cook';
+import { chosenOpenings, openingsFor } from '../../editing/openings-for';
 import { explainDifference } from '../../editing/explain-difference';
 import { mendAgainst } from '../../editing/trouble-mend';
-import type { ChosenOpening, LoadOutcome, StudyService, TriedMend } from './protocol';
+import type { LoadOutcome, StudyService, TriedMend } from './protocol';
 
 const SEED = 1;
 
@@ -33,17 +33,10 @@ const REPORT_EVERY = 3;
 /** Causes whose mends are tried. Source: chosen; what is shown. */
 const MENDED = 5;
 
-/** The openings that suit a plan. */
-function chosenFor(document: PlanFile): ChosenOpening[] {
-  return chooseOpenings(planFromFile(document), SEED).flatMap(({ time, action }) =>
-    isMixing(action) ? [{ minute: time / 60, action }] : [],
-  );
-}
-
 /** A mend in a kitchen that has the cause it is against. */
 function triedMend(document: PlanFile, cause: Cause, strength: number): TriedMend {
   const changed = mendAgainst(cause, document);
-  const chosen = changed.cook.openings === 'chosen' ? withChosenOpenings(changed, chosenFor(changed)) : changed;
+  const chosen = changed.cook.openings === 'chosen' ? openingsFor(changed, SEED) : changed;
   const plan = planFromFile(chosen);
   /* what the cook does otherwise next time is not still there */
   const spoilt = BY_HAND.has(cause) ? plan : (planWith(plan, cause, strength) ?? plan);
@@ -151,7 +144,7 @@ export function createStudyService(): StudyService {
     },
     async openings(ticket, document) {
       if (await isOff(ticket)) return null;
-      return chosenFor(document);
+      return chosenOpenings(document, SEED);
     },
     async search(ticket, document, report) {
       const found: Alternative[] = [];

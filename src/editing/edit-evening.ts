@@ -1,0 +1,120 @@
+import type { EveningDishFile, EveningFile } from '../schemas/evening-file';
+import type { PlanFile } from '../schemas/plan-file';
+import { withLoad } from './amounts';
+import { withLoads } from './edit-loads';
+import { ownDishFor } from './own-dishes';
+import { PLAN_LIMITS } from '../schemas/plan-limits';
+
+/** An evening to begin with, nothing on the table yet. */
+export function newEvening(name: string, serveAt: Date, fryerIds: readonly string[]): EveningFile {
+  return {
+    format: 'drubek.evening',
+    version: 1,
+    name,
+    serve_at: serveAt.toISOString(),
+    people: 4,
+    cooks: ['A'],
+    boards: 1,
+    rings: 4,
+    oven_shelves: 2,
+    fryers: fryerIds.slice(0, 3).map((fryer_id) => ({ fryer_id, drawers: 1 as const })),
+    dishes: [],
+    pins: [],
+    hands: {},
+  };
+}
+
+/** What names steps that may no longer be there goes with them. */
+function settled(evening: EveningFile): EveningFile {
+  const ids = new Set(evening.dishes.map(({ id }) => id));
+  const isThere = (step: string) => ids.has(step.slice(0, step.indexOf(':')));
+  return {
+    ...evening,
+    pins: evening.pins.filter(({ step }) => isThere(step)),
+    hands: Object.fromEntries(Object.entries(evening.hands).filter(([step]) => isThere(step))),
+    order: evening.order?.every((pair) => pair.every(isThere)) ? evening.order : undefined,
+  };
+}
+
+/** The evening with one dish more; an order that was taken no longer holds. */
+export function withDish(evening: EveningFile, dish: EveningDishFile): EveningFile {
+  return { ...evening, dishes: [...evening.dishes, dish], order: undefined };
+}
+
+export function withoutDish(evening: EveningFile, id: string): EveningFile {
+  return settled({ ...evening, dishes: evening.dishes.filter((dish) => dish.id !== id), order: undefined });
+}
+
+/** A plan for other guests: its amounts follow, in as many loads as keep each about as deep; its way stays. */
+export function planForPeople(plan: PlanFile, people: number): PlanFile {
+  const [least, most] = PLAN_LIMITS.massG;
+  const grams = Math.min(most, Math.max(least, Math.round(((plan.mass_g / plan.portions) * people) / 5) * 5));
+  const perLoad = plan.mass_g / plan.loads.count;
+  const count = Math.min(MOST_LOADS, Math.max(1, Math.ceil(grams / perLoad - DEEPER)));
+  const more = count === plan.loads.count ? plan : withLoads(plan, count);
+  return { ...withLoad(more, grams), portions: people };
+}
+
+/** Most loads of a plan, and how much of one more than planned still goes into a load. Source: as in `planOfWay`. */
+const MOST_LOADS = 6;
+const DEEPER = 0.15;
+
+/** The evening for other guests; every dish follows. */
+export function withPeople(evening: EveningFile, people: number): EveningFile {
+  return {
+    ...evening,
+    people,
+    dishes: evening.dishes.map((dish) =>
+      dish.kind === 'plan'
+        ? { ...dish, plan: planForPeople(dish.plan, people) }
+        : ownDishFor(dish, dish.id, evening.people, people),
+    ),
+  };
+}
+
+/** The evening at another time; what was pinned moves along. */
+export function servedAt(evening: EveningFile, serveAt: Date): EveningFile {
+  const by = serveAt.getTime() - Date.parse(evening.serve_at);
+  return {
+    ...evening,
+    serve_at: serveAt.toISOString(),
+    pins: evening.pins.map(({ step, at }) => ({ step, at: new Date(Date.parse(at) + by).toISOString() })),
+  };
+}
+
+/** The evening with a step that begins when the cook says, or with null when it fits best. @param at ms since 1970 */
+export function withPin(evening: EveningFile, step: string, at: number | null): EveningFile {
+  const others = evening.pins.filter((pin) => pin.step !== step);
+  return { ...evening, pins: at === null ? others : [...others, { step, at: new Date(at).toISOString() }] };
+}
+
+/** The evening with a step that belongs to one cook, or with null to whoever is free. */
+export function withHands(evening: EveningFile, step: string, cook: number | null): EveningFile {
+  const hands = { ...evening.hands };
+  if (cook === null) delete hands[step];
+  else hands[step] = cook;
+  return { ...evening, hands };
+}
+
+/** The evening with its loads in this order: each fryer's steps, one after the other. */
+export function withOrder(evening: EveningFile, fryers: readonly (readonly string[])[]): EveningFile {
+  return {
+    ...evening,
+    order: fryers.flatMap((steps) => steps.slice(1).map((after, i): [string, string] => [steps[i]!, after])),
+  };
+}
+
+/** An id for a dish that no other of the evening has. */
+export function newDishId(evening: EveningFile, name: string): string {
+  const word =
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 24) || 'dish';
+  const ids = new Set(evening.dishes.map(({ id }) => id));
+  for (let n = 1; ; n++) {
+    const id = n === 1 ? word : `${word}-${n}`;
+    if (!ids.has(id)) return id;
+  }
+}

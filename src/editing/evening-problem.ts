@@ -1,0 +1,61 @@
+import { BOARD, type DishWork, type FriedDish, friedWays, OVEN, ownWay, RING } from '../core/evening/dish-ways';
+import { type EveningDish, type EveningProblem, HANDS, type Resource } from '../core/evening/evening-problem';
+import { boardWork } from '../core/prep/board-work';
+import { prepTasks } from '../core/prep/prep-tasks';
+import type { EveningFile, OwnDishFile, OwnPlace } from '../schemas/evening-file';
+import { secondsToTable } from '../schemas/after-time';
+import type { PlanFile } from '../schemas/plan-file';
+import { wholePlanFromFile } from '../schemas/plan-from-file';
+
+const MINUTE = 60;
+
+/** A fryer of the evening as a resource; ids of kitchens have dashes, which words of ways do not mind. */
+export function fryerResource(fryerId: string): Resource {
+  return `fryer:${fryerId}`;
+}
+
+const PLACES: Record<OwnPlace, Resource | null> = { board: BOARD, ring: RING, oven: OVEN, fridge: null, aside: null };
+
+/** What of a plan is the same in every fryer. */
+export function workOf(id: string, plan: PlanFile): DishWork {
+  const whole = wholePlanFromFile(plan);
+  return { id, board: boardWork(whole), tasks: prepTasks(whole), toTable: secondsToTable(plan) };
+}
+
+function ownDish({ id, at_table, steps }: OwnDishFile, shelves: number): EveningDish {
+  const own = steps.map(({ hands_min, waits_min, place, most_min }) => ({
+    hands: hands_min * MINUTE,
+    waits: waits_min * MINUTE,
+    place: PLACES[place],
+    most: most_min === undefined ? Infinity : most_min * MINUTE,
+  }));
+  return { id, ways: [ownWay(id, own, at_table, shelves)] };
+}
+
+/**
+ * An evening as what is to be put in order.
+ * @param fried each plan's dish in each fryer, by the dish; a dish that is not there yet is left out
+ */
+export function eveningProblem(evening: EveningFile, fried: ReadonlyMap<string, readonly FriedDish[]>): EveningProblem {
+  const serveAt = Date.parse(evening.serve_at);
+  const fryers = evening.fryers.map(({ fryer_id }) => fryerResource(fryer_id));
+  const dishes = evening.dishes.flatMap((dish): EveningDish[] => {
+    if (dish.kind === 'own') return [ownDish(dish, evening.oven_shelves)];
+    const own = fried.get(dish.id);
+    return own ? [{ id: dish.id, ways: friedWays(workOf(dish.id, dish.plan), own, evening.oven_shelves > 0) }] : [];
+  });
+  return {
+    dishes,
+    capacity: {
+      [HANDS]: evening.cooks.length,
+      [BOARD]: evening.boards,
+      [RING]: evening.rings,
+      [OVEN]: evening.oven_shelves,
+      ...Object.fromEntries(evening.fryers.map(({ fryer_id, drawers }) => [fryerResource(fryer_id), drawers])),
+    },
+    fryers,
+    earliest: Infinity,
+    fixed: new Map(evening.pins.map(({ step, at }) => [step, (serveAt - Date.parse(at)) / 1000])),
+    ...(evening.order === undefined ? {} : { order: evening.order }),
+  };
+}

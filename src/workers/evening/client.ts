@@ -1,0 +1,19 @@
+import { proxy, wrap } from 'comlink';
+import type { EveningQuestion, EveningService, EveningView } from './protocol';
+
+/** Puts evenings in order in a worker. */
+export interface EveningPlanner {
+  /** null where a newer question was asked meanwhile */
+  arrange(question: EveningQuestion, report: (done: number, of: number) => void): Promise<EveningView | null>;
+  end(): void;
+}
+
+/** Starts the worker. */
+export function createEveningPlanner(): EveningPlanner {
+  const worker = new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' });
+  const service = wrap<EveningService>(worker);
+  return {
+    arrange: (question, report) => service.arrange(question, proxy(report)),
+    end: () => worker.terminate(),
+  };
+}

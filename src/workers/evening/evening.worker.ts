@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { createEveningService } from './service';
+
+expose(createEveningService());

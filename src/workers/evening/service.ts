@@ -1,0 +1,143 @@
+import { arrangeEvening, fryerOrder, runnerUpOf } from '../../core/evening/arrange-evening';
+import { atTable } from '../../core/evening/at-table';
+import { keepOf } from '../../core/evening/dish-ways';
+import type { EveningProblem, EveningSchedule } from '../../core/evening/evening-problem';
+import { dishOf, eveningRun } from '../../core/evening/evening-run';
+import { type DishForecast, forecastDish, HOT_ENOUGH } from '../../core/evening/forecast-dish';
+import { servingLines } from '../../core/evening/serving-lines';
+import { shareOutHands } from '../../core/evening/share-out-hands';
+import { overdueWaits, underWay } from '../../core/evening/under-way';
+import { waysOut } from '../../core/evening/ways-out';
+import { eveningProblem, fryerResource } from '../../editing/evening-problem';
+import { openingsFor } from '../../editing/openings-for';
+import { loadOrder } from '../../schemas/load-order';
+import type { PlanFile } from '../../schemas/plan-file';
+import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
+import type { DishAtTable, EveningQuestion, EveningService, EveningView, ShownSchedule } from './protocol';
+
+const SEED = 1;
+
+/** Forecasts kept ready. */
+const KEPT = 60;
+
+/** Partial schedules looked at for the best, and once it is under way, when an answer must come at once. Source: numerics. */
+const LOOKS = 12_000;
+const LOOKS_UNDER_WAY = 4000;
+
+/** Lateness that is worth saying, loss against what was planned. Source: chosen, a twentieth of a dish. */
+const WORTH_SAYING = 5;
+
+/** Lets newer questions come in. */
+const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
+
+/** Answers one question at a time; a newer one ends an older. */
+export function createEveningService(): EveningService {
+  const known = new Map<string, DishForecast>();
+  let newest = 0;
+  const dishIn = (fryer: string, document: PlanFile): DishForecast => {
+    const key = JSON.stringify([fryer, document]);
+    const forecast = known.get(key) ?? forecastIn(fryer, document);
+    known.delete(key);
+    known.set(key, forecast);
+    if (known.size > KEPT) known.delete(known.keys().next().value!);
+    return forecast;
+  };
+  return {
+    async arrange(question, report) {
+      const own = ++newest;
+      const { evening, plans } = question;
+      const wanted = evening.dishes.flatMap(({ kind, id }) => (kind === 'plan' && plans[id] ? [id] : []));
+      const fried = new Map<string, DishForecast[]>();
+      for (const [i, id] of wanted.entries()) {
+        report(i, wanted.length);
+        const inEach: DishForecast[] = [];
+        for (const [n, { fryer_id }] of evening.fryers.entries()) {
+          await breathe();
+          if (own !== newest) return null;
+          inEach.push(dishIn(fryerResource(fryer_id), plans[id]![n]!));
+        }
+        fried.set(id, inEach);
+      }
+      report(wanted.length, wanted.length);
+      await breathe();
+      return own === newest ? viewOf(question, fried) : null;
+    },
+  };
+}
+
+function forecastIn(fryer: string, document: PlanFile): DishForecast {
+  const opened = document.cook.openings === 'chosen' ? openingsFor(document, SEED) : document;
+  return forecastDish(fryer, wholePlanFromFile(opened), loadOrder(opened), SEED);
+}
+
+function viewOf({ evening, plans, told, now }: EveningQuestion, fried: Map<string, DishForecast[]>): EveningView {
+  const run = eveningRun(told);
+  const serveAt = run.serveAt ?? Date.parse(evening.serve_at);
+  const moved = { ...evening, serve_at: new Date(serveAt).toISOString() };
+  const planned = eveningProblem(moved, fried);
+  const isUnderWay = run.steps.size > 0;
+  const problem = isUnderWay
+    ? underWay(planned, run, serveAt, now)
+    : { ...planned, earliest: Math.max(0, (serveAt - now) / 1000) };
+  const answer = arrangeEvening(problem, isUnderWay ? LOOKS_UNDER_WAY : LOOKS);
+  const show = (schedule: EveningSchedule | null, by = 0): ShownSchedule | null =>
+    schedule && shownSchedule(schedule, problem, evening, plans, fried, serveAt + by * 1000);
+  const late = isUnderWay && (answer.best === null || answer.best.loss > plannedLoss(planned) + WORTH_SAYING);
+  return {
+    best: show(answer.best),
+    runnerUp: isUnderWay || !answer.best ? null : show(runnerUpOf(problem, answer.best)),
+    proved: answer.proved,
+    bound: answer.bound,
+    orders: answer.orders,
+    waysOut: answer.best ? [] : waysOut(problem),
+    lines: late ? servingLines(problem).map(({ by, schedule }) => ({ by, shown: show(schedule, by)! })) : [],
+    overdue: answer.best ? [...overdueWaits(answer.best.ways.values(), run, now)] : [],
+    pictures: Object.fromEntries(
+      [...fried].map(([id, each]) => [id, each.map(({ looks, browning }) => ({ looks, browning }))]),
+    ),
+  };
+}
+
+/** What the evening would have cost at the table, had nothing slipped. */
+function plannedLoss(planned: EveningProblem): number {
+  return arrangeEvening(planned, LOOKS_UNDER_WAY).best?.loss ?? Infinity;
+}
+
+function shownSchedule(
+  { ways, begins, loss }: EveningSchedule,
+  problem: EveningProblem,
+  evening: EveningQuestion['evening'],
+  plans: EveningQuestion['plans'],
+  fried: Map<string, DishForecast[]>,
+  serveAt: number,
+): ShownSchedule {
+  const steps = [...ways.values()].flatMap((way) => way.steps);
+  const own = new Map(Object.entries(evening.hands).filter(([, cook]) => cook < evening.cooks.length));
+  const orders = problem.fryers.map((fryer) => ({ fryer, steps: fryerOrder(fryer, ways, begins) }));
+  return {
+    loss,
+    serveAt,
+    steps: steps
+      .map(({ id, kind, length, uses }) => ({ id, dish: dishOf(id), kind, begin: begins.get(id)!, length, uses }))
+      .sort((a, b) => b.begin - a.begin),
+    work: shareOutHands(steps, begins, evening.cooks.length, own),
+    table: [...ways].map(([dish, way]): DishAtTable => {
+      const each = fried.get(dish);
+      if (!each || keepOf(way) === null) {
+        const [last] = way.waiting;
+        const since = last ? Math.max(0, begins.get(last.step)! - last.from) : 0;
+        return { dish, way: way.id, kept: null, heart: null, since, fryer: null };
+      }
+      const from = each.findIndex(({ fryer }) => way.id.startsWith(fryer));
+      return { dish, way: way.id, ...atTable(way, each, begins), fryer: from };
+    }),
+    preheats: orders.flatMap(({ fryer, steps: [first] }) => {
+      if (first === undefined) return [];
+      const n = problem.fryers.indexOf(fryer);
+      const plan = plans[dishOf(first)]?.[n];
+      const duration = (plan && planFromFile(plan).preheat?.duration) ?? HOT_ENOUGH;
+      return [{ fryer, begin: begins.get(first)! + duration }];
+    }),
+    orders,
+  };
+}
