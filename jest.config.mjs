@@ -52,6 +52,8 @@ const shared = {
 };
 
 const config = {
+  /* a machine that others keep busy too takes longer; every wait is for a state */
+  testTimeout: 30_000,
   projects: [
     {
       ...asModules,

@@ -90,10 +90,12 @@ function Painted({
         painter.paint(target, picture, false);
       }
       if (width >= WORTH_SOFTENING && painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
+      else target.dataset.still = String(light);
     };
     const next = requestAnimationFrame(() => {
       const now = painter.slow ? Math.round(pixels / COARSER) : pixels;
       if (target.width !== now) target.width = target.height = now;
+      delete target.dataset.still;
       const found = painter.paint(target, picture, true);
       setPainted(true);
       if (ringed) setRings(found);
