@@ -5,6 +5,18 @@ import { withLoads } from './edit-loads';
 import { ownDishFor } from './own-dishes';
 import { PLAN_LIMITS } from '../schemas/plan-limits';
 
+/** Hour at which an evening begins to be on the table, and how long before it is too late for today, h. Source: chosen. */
+const AT_TABLE = 19;
+const AHEAD = 2;
+
+/** Seven in the evening, today if there is still time. */
+export function nextEvening(now: Date): Date {
+  const at = new Date(now);
+  at.setHours(AT_TABLE, 0, 0, 0);
+  if (at.getTime() - now.getTime() < AHEAD * 3_600_000) at.setDate(at.getDate() + 1);
+  return at;
+}
+
 /** An evening to begin with, nothing on the table yet. */
 export function newEvening(name: string, serveAt: Date, fryerIds: readonly string[]): EveningFile {
   return {
@@ -32,7 +44,7 @@ function settled(evening: EveningFile): EveningFile {
     ...evening,
     pins: evening.pins.filter(({ step }) => isThere(step)),
     hands: Object.fromEntries(Object.entries(evening.hands).filter(([step]) => isThere(step))),
-    order: evening.order?.every((pair) => pair.every(isThere)) ? evening.order : undefined,
+    order: evening.order?.every(({ steps }) => steps.every(isThere)) ? evening.order : undefined,
   };
 }
 
@@ -96,12 +108,9 @@ export function withHands(evening: EveningFile, step: string, cook: number | nul
   return { ...evening, hands };
 }
 
-/** The evening with its loads in this order: each fryer's steps, one after the other. */
-export function withOrder(evening: EveningFile, fryers: readonly (readonly string[])[]): EveningFile {
-  return {
-    ...evening,
-    order: fryers.flatMap((steps) => steps.slice(1).map((after, i): [string, string] => [steps[i]!, after])),
-  };
+/** The evening with its loads in this order, each fryer's one after the other. */
+export function withOrder(evening: EveningFile, order: NonNullable<EveningFile['order']>): EveningFile {
+  return { ...evening, order };
 }
 
 /** An id for a dish that no other of the evening has. */

@@ -1,5 +1,6 @@
 import { BOARD, type DishWork, type FriedDish, friedWays, OVEN, ownWay, RING } from '../core/evening/dish-ways';
 import { type EveningDish, type EveningProblem, HANDS, type Resource } from '../core/evening/evening-problem';
+import { dishOf } from '../core/evening/evening-run';
 import { boardWork } from '../core/prep/board-work';
 import { prepTasks } from '../core/prep/prep-tasks';
 import type { EveningFile, OwnDishFile, OwnPlace } from '../schemas/evening-file';
@@ -32,6 +33,22 @@ function ownDish({ id, at_table, steps }: OwnDishFile, shelves: number): Evening
   return { id, ways: [ownWay(id, own, at_table, shelves)] };
 }
 
+/** The ways of a dish that put its loads into the fryers of an order that was taken, and back where it puts them back. */
+function waysInOrder(dish: EveningDish, order: EveningFile['order']): EveningDish {
+  const mine = (order ?? []).flatMap(({ fryer_id, steps }) =>
+    steps.filter((step) => dishOf(step) === dish.id).map((step) => ({ fryer: fryerResource(fryer_id), step })),
+  );
+  if (mine.length === 0) return dish;
+  const ways = dish.ways.filter(
+    (way) =>
+      way.steps.every(({ id, uses }) => {
+        const into = uses.find(({ resource }) => resource.startsWith('fryer:'))?.resource;
+        return into === undefined || mine.some(({ fryer, step }) => step === id && fryer === into);
+      }) && mine.every(({ step }) => way.steps.some(({ id }) => id === step)),
+  );
+  return ways.length > 0 ? { ...dish, ways } : dish;
+}
+
 /**
  * An evening as what is to be put in order.
  * @param fried each plan's dish in each fryer, by the dish; a dish that is not there yet is left out
@@ -45,7 +62,7 @@ export function eveningProblem(evening: EveningFile, fried: ReadonlyMap<string, 
     return own ? [{ id: dish.id, ways: friedWays(workOf(dish.id, dish.plan), own, evening.oven_shelves > 0) }] : [];
   });
   return {
-    dishes,
+    dishes: dishes.map((dish) => waysInOrder(dish, evening.order)),
     capacity: {
       [HANDS]: evening.cooks.length,
       [BOARD]: evening.boards,
@@ -56,6 +73,8 @@ export function eveningProblem(evening: EveningFile, fried: ReadonlyMap<string, 
     fryers,
     earliest: Infinity,
     fixed: new Map(evening.pins.map(({ step, at }) => [step, (serveAt - Date.parse(at)) / 1000])),
-    ...(evening.order === undefined ? {} : { order: evening.order }),
+    order: (evening.order ?? []).flatMap(({ steps }) =>
+      steps.slice(1).map((after, i): [string, string] => [steps[i]!, after]),
+    ),
   };
 }

@@ -12,8 +12,9 @@ const PLACES: readonly (readonly [OwnPlace, RegExp])[] = [
 
 const TIME = /(\d+(?:[.,]\d+)?)\s*(h|hours?|min(?:utes?)?)\b/gi;
 
-/** Before or after a time: it passes by itself. */
-const WAITING = /\b(wait(s|ing)?|rest(s|ing)?|stand(s|ing)?|by itself|leave|simmer|bake|roast|chill|rise|soak)\b/i;
+/** Beside a time: it passes by itself; and what is done by itself where no such word is there. */
+const WAITING = /\b(wait(s|ing)?|by itself)\b/i;
+const BY_ITSELF = /\b(rest(s|ing)?|stand(s|ing)?|leave|simmer|bake|roast|chill|rise|soak)\b/i;
 
 /** Within how long the next must follow. */
 const WITHIN = /\bwithin\s+(\d+(?:[.,]\d+)?)\s*(h|hours?|min(?:utes?)?)\b/i;
@@ -39,10 +40,11 @@ export function readOwnSteps(text: string): OwnStep[] | { readonly line: number 
     if (line === '') continue;
     const within = WITHIN.exec(line);
     const rest = line.replace(WITHIN, '');
+    const byItself = WAITING.test(rest) ? WAITING : BY_ITSELF;
     let [hands, waits] = [0, 0];
     for (const part of rest.split(/[,;]/)) {
       for (const [, number, unit] of part.matchAll(TIME)) {
-        if (WAITING.test(part)) waits += minutesOf(number!, unit!);
+        if (byItself.test(part)) waits += minutesOf(number!, unit!);
         else hands += minutesOf(number!, unit!);
       }
     }

@@ -74,10 +74,10 @@ export const eveningFileSchema = z
       .default([]),
     /** steps that one cook does, by the cook's place in the list */
     hands: z.record(stepId, z.int().min(0).max(2)).default({}),
-    /** what follows what in a fryer, where the cook has taken an order */
+    /** what goes into which fryer, one after the other, where the cook has taken an order */
     order: z
-      .array(z.tuple([stepId, stepId]))
-      .max(100)
+      .array(z.strictObject({ fryer_id: z.uuid(), steps: z.array(stepId).max(60) }))
+      .max(EVENING_LIMITS.fryers)
       .optional(),
   })
   .superRefine((own, context) => {

@@ -1,4 +1,4 @@
-import { addSeconds, roundToNearestMinutes, subSeconds } from 'date-fns';
+import { addSeconds, subSeconds } from 'date-fns';
 import { createEvents, type EventAttributes } from 'ics';
 import { boardWork } from '@/core/prep/board-work';
 import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
@@ -6,15 +6,10 @@ import { afterSeconds } from '@/schemas/after-time';
 import type { PlanFile } from '@/schemas/plan-file';
 import { wholePlanFromFile } from '@/schemas/plan-from-file';
 import { restOf } from '@/schemas/rest-of';
+import { calendarParts } from '@/ui/calendar-parts';
 import type { UnitSystem } from '@/ui/words/format';
 import { openingText } from '@/ui/words/opening-text';
 import { STEP_NAMES } from '@/ui/words/step-names';
-
-/** Local wall time to the minute as the package wants it. */
-function parts(exact: Date): [number, number, number, number, number] {
-  const date = roundToNearestMinutes(exact);
-  return [date.getFullYear(), date.getMonth() + 1, date.getDate(), date.getHours(), date.getMinutes()];
-}
 
 /**
  * The timeline back from the table as an iCalendar file: an event a task that waits or takes hands, the fryer with each opening of
@@ -36,7 +31,7 @@ export function calendarOf(
   const add = (title: string, from: Date, seconds: number) =>
     events.push({
       title: `${plan.name}: ${title}`,
-      start: parts(from),
+      start: calendarParts(from),
       duration: { minutes: Math.max(1, Math.round(seconds / 60)) },
       productId: 'drubek',
     });

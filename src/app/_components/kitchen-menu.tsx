@@ -2,9 +2,11 @@
 
 import clsx from 'clsx';
 import { ChefHat, ChevronDown } from 'lucide-react';
+import { useRouter } from 'next/navigation';
 import { LateMenu } from '@/ui/controls/late-menu';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
+import { useNarrow } from '@/ui/use-narrow';
 
 /** Whose kitchen this is, and the way into another. */
 export function KitchenMenu({ name, dark }: { name: string; dark: boolean }) {
@@ -19,7 +21,11 @@ export function KitchenMenu({ name, dark }: { name: string; dark: boolean }) {
     // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- the door may lead into another kitchen
     window.location.assign('/enter');
   };
+  const narrow = useNarrow();
+  const router = useRouter();
   const items: { word: string; act: () => void }[] = [
+    /* a phone's header has no room for every room */
+    ...(narrow ? [{ word: 'All plans', act: () => router.push('/plans') }] : []),
     { word: 'Start an empty kitchen', act: () => void startEmpty() },
     { word: 'Another kitchen, or sign in', act: goToDoor },
   ];

@@ -14,6 +14,7 @@ const ROOMS = [
   { href: '/', word: 'Bench' },
   { href: '/plans', word: 'Plans' },
   { href: '/cook', word: 'Cook' },
+  { href: '/evenings', word: 'Evening' },
   { href: '/log', word: 'Log' },
   { href: '/kitchen', word: 'Kitchen' },
 ] as const;
@@ -52,6 +53,7 @@ export function Shell({
                 aria-current={room.href === here ? 'page' : undefined}
                 className={clsx(
                   'flex min-h-11 min-w-11 items-center justify-center border-b-[3px] px-1 text-[15px] font-semibold sm:px-3 sm:text-[16px]',
+                  room.href === '/plans' && here !== '/plans' && 'max-sm:hidden',
                   room.href === here ? 'border-current' : 'border-transparent hover:border-enamel-deep',
                   dark ? 'text-rim-light' : 'text-rim',
                 )}

@@ -63,7 +63,7 @@ export function underWay(
   };
 }
 
-/** Waits that are longer than they should be by now, s beyond. @param now ms since 1970 */
+/** Waits that are longer than they should be by now, s beyond. @param ways as they were planned @param now ms since 1970 */
 export function overdueWaits(ways: Iterable<DishWay>, { steps }: Pick<EveningRun, 'steps'>, now: number): Overdue {
   const overdue = new Map<string, number>();
   for (const { before, after, most } of [...ways].flatMap((way) => way.lags)) {

@@ -7,9 +7,11 @@ import { upsertCutter } from '@/db/queries/cutters';
 import { insertFryer } from '@/db/queries/fryers';
 import { findDemoKitchen, insertKitchen, removeKitchen } from '@/db/queries/kitchens';
 import { upsertOutcome } from '@/db/queries/outcomes';
+import { upsertEvening } from '@/db/queries/evenings';
 import { upsertPlan } from '@/db/queries/plans';
 import { inKitchen, transact, type Runner } from '@/db/query';
 import { planFileSchema, type PlanFile } from '@/schemas/plan-file';
+import { writeEveningFile } from '@/schemas/evening-file';
 import { writePlanFile } from '@/schemas/write-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { findFood } from '@/core/food/catalogue';
@@ -31,6 +33,7 @@ import { madeWith } from '@/schemas/made-with';
 import { fryerOf } from '../kitchen';
 import { madeWithRow } from '../learning';
 import { DEMO_BATCHES, type DemoBatch, TRIAL_BATCH } from './demo-batches';
+import { demoEvening } from './demo-evening';
 import { liveThrough } from './live-through';
 
 const FRYERS = {
@@ -70,7 +73,7 @@ export async function seedDemoKitchen(
   /* cooked before anything is stored: a transaction that waits for a cook is ended by the database */
   const cooked = { month: liveMonth(now, batches), trial: halfATrial(now) };
   const kitchenId = randomUUID();
-  await inKitchen(kitchenId, () => transact((client) => furnish(kitchenId, cooked, client)));
+  await inKitchen(kitchenId, () => transact((client) => furnish(kitchenId, cooked, now, client)));
   return 'made';
 }
 
@@ -80,10 +83,10 @@ interface Cooked {
   readonly trial: ReturnType<typeof halfATrial>;
 }
 
-async function furnish(kitchenId: string, { month, trial }: Cooked, client: Runner): Promise<void> {
+async function furnish(kitchenId: string, { month, trial }: Cooked, now: Date, client: Runner): Promise<void> {
   await insertKitchen(kitchenId, 'Larder', true, client);
   const large = await insertFryer(kitchenId, FRYERS.large, client);
-  await insertFryer(kitchenId, FRYERS.small, client);
+  const small = await insertFryer(kitchenId, FRYERS.small, client);
   for (const [setting, thickness_mm] of MANDOLINE) {
     const cutter = { cutter_id: randomUUID(), name: 'Green mandoline', setting, thickness_mm, scatter: 0.03 };
     await upsertCutter(kitchenId, cutter, client);
@@ -110,6 +113,8 @@ async function furnish(kitchenId: string, { month, trial }: Cooked, client: Runn
     await insertPair(kitchenId, trial.trial.trialId, pair, client);
     for (const tasting of tastings) await upsertTasting(kitchenId, trial.trial.trialId, tasting, client);
   }
+  const evening = demoEvening([fryerOf(large), fryerOf(small)], now);
+  await upsertEvening(kitchenId, randomUUID(), writeEveningFile(evening), client);
   const tonight = demoDocument({ ...DEMO_BATCHES[0]!, plan: { ...DEMO_BATCHES[0]!.plan, mass_g: 450 } });
   await upsertPlan(
     kitchenId,

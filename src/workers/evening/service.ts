@@ -1,7 +1,7 @@
 import { arrangeEvening, fryerOrder, runnerUpOf } from '../../core/evening/arrange-evening';
 import { atTable } from '../../core/evening/at-table';
 import { keepOf } from '../../core/evening/dish-ways';
-import type { EveningProblem, EveningSchedule } from '../../core/evening/evening-problem';
+import type { DishWay, EveningProblem, EveningSchedule } from '../../core/evening/evening-problem';
 import { dishOf, eveningRun } from '../../core/evening/evening-run';
 import { type DishForecast, forecastDish, HOT_ENOUGH } from '../../core/evening/forecast-dish';
 import { servingLines } from '../../core/evening/serving-lines';
@@ -91,11 +91,18 @@ function viewOf({ evening, plans, told, now }: EveningQuestion, fried: Map<strin
     orders: answer.orders,
     waysOut: answer.best ? [] : waysOut(problem),
     lines: late ? servingLines(problem).map(({ by, schedule }) => ({ by, shown: show(schedule, by)! })) : [],
-    overdue: answer.best ? [...overdueWaits(answer.best.ways.values(), run, now)] : [],
+    overdue: answer.best ? [...overdueWaits(asPlanned(answer.best, planned), run, now)] : [],
     pictures: Object.fromEntries(
       [...fried].map(([id, each]) => [id, each.map(({ looks, browning }) => ({ looks, browning }))]),
     ),
   };
+}
+
+/** The ways of a schedule as they were planned, with the waits they should keep. */
+function asPlanned({ ways }: EveningSchedule, planned: EveningProblem): DishWay[] {
+  return [...ways].flatMap(
+    ([dish, { id }]) => planned.dishes.find((one) => one.id === dish)?.ways.find((way) => way.id === id) ?? [],
+  );
 }
 
 /** What the evening would have cost at the table, had nothing slipped. */

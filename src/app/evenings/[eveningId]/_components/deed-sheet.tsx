@@ -1,0 +1,70 @@
+'use client';
+
+import { dishOf } from '@/core/evening/evening-run';
+import type { EveningFile } from '@/schemas/evening-file';
+import { ClockPlate } from '@/ui/clock-plate';
+import { deedText, dishOfEvening } from '@/ui/words/evening-text';
+import { halfMinutes } from '@/ui/words/format';
+import type { ShownSchedule } from '@/workers/evening/protocol';
+
+/** The evening on one sheet for the fridge: what is done when, by whom. Only printed. */
+export function DeedSheet({
+  evening,
+  shown,
+  fryerNames,
+}: {
+  evening: EveningFile;
+  shown: ShownSchedule;
+  fryerNames: readonly string[];
+}) {
+  const deeds = [
+    ...(shown.work ?? []).map((work) => {
+      const step = shown.steps.find(({ id }) => id === work.step)!;
+      const dish = dishOfEvening(evening, dishOf(work.step));
+      return {
+        from: work.from,
+        words: dish ? deedText(step, work.deed, dish) : '',
+        who: evening.cooks[work.cook]!,
+        minutes: halfMinutes(work.from - work.to),
+      };
+    }),
+    ...shown.preheats.map(({ fryer, begin }) => ({
+      from: begin,
+      words: `Switch on: ${fryerNames[evening.fryers.findIndex(({ fryer_id }) => fryer === `fryer:${fryer_id}`)] ?? 'the fryer'}`,
+      who: '',
+      minutes: '',
+    })),
+  ].sort((a, b) => b.from - a.from);
+  return (
+    <section className="hidden print:block">
+      <h1 className="text-[24px]">{evening.name}</h1>
+      <p className="text-[14px]">
+        On the table at <ClockPlate at={shown.serveAt} />, for {evening.people}. Drawers, baskets and steam are hot.
+        Cooked food not two hours at room temperature; poultry 74 °C (165 °F), fish 63 °C (145 °F) by a probe. Where
+        your appliance’s manual or your local food-safety authority says otherwise, they are right.
+      </p>
+      <table className="mt-2 w-full text-left text-[13px]">
+        <thead>
+          <tr>
+            <th>When</th>
+            <th>What</th>
+            <th>Who</th>
+            <th className="text-right">Hands, min</th>
+          </tr>
+        </thead>
+        <tbody>
+          {deeds.map(({ from, words, who, minutes }, i) => (
+            <tr key={i} className="border-t border-enamel-deep">
+              <td className="py-0.5">
+                <ClockPlate at={shown.serveAt - from * 1000} />
+              </td>
+              <td>{words}</td>
+              <td>{who}</td>
+              <td className="text-right">{minutes}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,219 @@
+'use client';
+
+import clsx from 'clsx';
+import { useState } from 'react';
+import { fryersOf } from '@/core/evening/dish-ways';
+import { dishOf, type EveningRun } from '@/core/evening/evening-run';
+import type { EveningFile } from '@/schemas/evening-file';
+import type { Work } from '@/core/evening/share-out-hands';
+import { ClockPlate } from '@/ui/clock-plate';
+import { Button } from '@/ui/controls/button';
+import { clockText, wholeMinutes } from '@/ui/words/format';
+import { deedText, dishOfEvening } from '@/ui/words/evening-text';
+import type { ShownSchedule } from '@/workers/evening/protocol';
+import type { Told } from './use-told';
+import { CookMark } from './cook-mark';
+
+/** Deeds listed after the next one. */
+const LISTED = 8;
+
+/** 35 min, or 2 h 05 min. */
+function spanText(seconds: number): string {
+  const minutes = Math.round(seconds / 60);
+  return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`;
+}
+
+/** Free time that is worth saying, s. */
+const FREE = 120;
+
+/** How long after its moment an opening of the drawer is still to be done, s. */
+const STILL_DUE = 90;
+
+/** One thing for one cook to do. */
+interface Deed extends Work {
+  readonly words: string;
+  /** it marks the step as begun, as done, or only happens within it */
+  readonly marks: 'begins' | 'ends' | 'whole' | 'within';
+}
+
+/** What a cook has still to do, the next first. @param before s before serving by now */
+export function deedsOf(
+  shown: ShownSchedule,
+  evening: EveningFile,
+  run: Pick<EveningRun, 'steps'>,
+  cook: number,
+  before: number,
+): Deed[] {
+  return (shown.work ?? []).flatMap((work): Deed[] => {
+    const step = shown.steps.find(({ id }) => id === work.step);
+    const dish = step && dishOfEvening(evening, dishOf(work.step));
+    if (!step || !dish || work.cook !== cook) return [];
+    const told = run.steps.get(work.step);
+    if (told?.done != null) return [];
+    const isFirst = work.from >= step.begin - 1;
+    const isLast = work.to <= step.begin - step.length + 1;
+    const marks = isFirst && isLast ? 'whole' : isFirst ? 'begins' : isLast ? 'ends' : 'within';
+    if (marks === 'begins' && told) return [];
+    if (marks === 'within' && work.from - before > STILL_DUE) return [];
+    return [{ ...work, words: deedText(step, work.deed, dish), marks }];
+  });
+}
+
+/** The next deed of one cook, huge, and those that follow; marks what is begun and done. */
+export function NextDeeds({
+  evening,
+  shown,
+  run,
+  now,
+  tell,
+}: {
+  evening: EveningFile;
+  shown: ShownSchedule;
+  run: EveningRun;
+  /** ms since 1970 */
+  now: number;
+  tell: (told: Told) => void;
+}) {
+  const [cook, setCook] = useState(0);
+  const before = (shown.serveAt - now) / 1000;
+  const deeds = deedsOf(shown, evening, run, Math.min(cook, evening.cooks.length - 1), before);
+  const [next, ...later] = deeds;
+  const lastDone = [...run.steps]
+    .filter(([, told]) => told.done !== null)
+    .sort((a, b) => b[1].done! - a[1].done!)[0]?.[0];
+  const lastDish = lastDone === undefined ? undefined : dishOfEvening(evening, dishOf(lastDone));
+  const lastStep = shown.steps.find(({ id }) => id === lastDone);
+  const waiting = shown.steps.filter(({ id, length, uses }) => {
+    const told = run.steps.get(id);
+    const hands = uses.filter(({ resource, from }) => resource === 'hands' && from > 0).length;
+    return told && told.done === null && length > 0 && hands === 0;
+  });
+  const due = next ? next.from - before : 0;
+  const begin = (step: string) => {
+    const kind = shown.steps.find(({ id }) => id === step)?.kind;
+    const way = shown.table.find(({ dish }) => dish === dishOf(step))?.way;
+    const isInFryer = kind === 'load' || kind === 'back' || kind === 'cook';
+    tell({ kind: 'begun', detail: { step, ...(isInFryer && way ? { fryers: fryersOf({ id: way }) } : {}) } });
+  };
+  return (
+    <section aria-label="What is next" className="mx-auto max-w-xl">
+      <div className="flex items-center justify-between gap-3">
+        <div role="radiogroup" aria-label="Who are you" className="flex gap-2">
+          {evening.cooks.map((name, i) => (
+            <button
+              key={`${i}${name}`}
+              type="button"
+              role="radio"
+              aria-checked={i === cook}
+              aria-label={`Cook ${'ABC'[i]}${name === 'ABC'[i] ? '' : `, ${name}`}`}
+              onClick={() => setCook(i)}
+              className={clsx('min-h-11 rounded-part px-1', i === cook ? 'ring-3 ring-rim' : 'opacity-60')}
+            >
+              <CookMark cook={i} name={name} />
+            </button>
+          ))}
+        </div>
+        <p className="text-right text-[15px]">
+          to the table <strong className="block text-[17px]">{spanText(Math.max(0, before))}</strong>
+        </p>
+      </div>
+      {next ? (
+        <div className="mt-2">
+          <h2 className="text-[clamp(30px,9vw,44px)] leading-[1.05] font-extrabold">{next.words}</h2>
+          <p
+            role="timer"
+            aria-label={due > 0 ? `${next.words} is due` : `${next.words} in ${clockText(-due)}`}
+            className={clsx(
+              'font-display text-[clamp(64px,22vw,112px)] leading-none font-extrabold',
+              due > 60 && 'text-alarm',
+            )}
+          >
+            {due >= 0 ? (
+              due > 60 ? (
+                `+${clockText(due)}`
+              ) : (
+                'now'
+              )
+            ) : -due >= 3600 ? (
+              <span className="text-[44px]">
+                at <ClockPlate at={shown.serveAt - next.from * 1000} />
+              </span>
+            ) : (
+              clockText(-due)
+            )}
+          </p>
+          <div className="mt-3 grid grid-cols-2 gap-2">
+            {(next.marks === 'begins' || next.marks === 'whole') && !run.steps.has(next.step) && (
+              <Button className="min-h-14 text-[18px]" onClick={() => begin(next.step)}>
+                Begun
+              </Button>
+            )}
+            {next.marks !== 'begins' && next.marks !== 'within' && (
+              <Button
+                look="main"
+                className="min-h-14 text-[18px]"
+                onClick={() => tell({ kind: 'done', detail: { step: next.step } })}
+              >
+                Done
+              </Button>
+            )}
+            {next.marks === 'within' && (
+              <p className="col-span-2 text-[15px]">Half a minute at the drawer; the fryer goes on.</p>
+            )}
+          </div>
+        </div>
+      ) : (
+        <p className="mt-4 text-[20px]">Nothing more for you to do.</p>
+      )}
+      {waiting.length > 0 && (
+        <ul className="mt-3 space-y-2" aria-label="Waiting by itself">
+          {waiting.map((step) => {
+            const dish = dishOfEvening(evening, step.dish);
+            const left = step.length - (now - run.steps.get(step.id)!.begun) / 1000;
+            return dish ? (
+              <li
+                key={step.id}
+                className="flex items-center justify-between gap-3 rounded-part border-2 border-water px-3 py-1"
+              >
+                <span className="min-w-0 text-[15px]">
+                  {deedText(step, undefined, dish)} <strong>{left > 0 ? clockText(left) : 'done'}</strong>
+                </span>
+                <Button onClick={() => tell({ kind: 'done', detail: { step: step.id } })}>
+                  Done<span className="sr-only">: {deedText(step, undefined, dish)}</span>
+                </Button>
+              </li>
+            ) : null;
+          })}
+        </ul>
+      )}
+      <ol className="mt-3 space-y-1.5" aria-label="What follows">
+        {later.slice(0, LISTED).map((deed, i) => {
+          const gap = (i === 0 ? next!.to : later[i - 1]!.to) - deed.from;
+          return (
+            <li key={`${deed.step}-${deed.from}`}>
+              {gap >= FREE && (
+                <p className="mb-1.5 flex items-center gap-3 text-[14px] text-iron-soft">
+                  <span className="h-5 w-14 rounded-[3px] border border-ash hatched" aria-hidden />
+                  hands free for {wholeMinutes(gap)} min
+                </p>
+              )}
+              <p className="flex items-center gap-3 text-[17px]">
+                <ClockPlate at={shown.serveAt - deed.from * 1000} />{' '}
+                <strong className="font-semibold">{deed.words}</strong>
+              </p>
+            </li>
+          );
+        })}
+      </ol>
+      {lastDone !== undefined && lastStep && lastDish && (
+        <Button
+          look="quiet"
+          className="mt-2 px-0"
+          onClick={() => tell({ kind: 'taken-back', detail: { step: lastDone } })}
+        >
+          Take back: “{deedText(lastStep, undefined, lastDish)}” is done
+        </Button>
+      )}
+    </section>
+  );
+}

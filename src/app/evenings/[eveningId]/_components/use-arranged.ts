@@ -1,0 +1,93 @@
+'use client';
+
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { withFryer } from '@/editing/edit-plan';
+import { withKnowledge } from '@/editing/with-knowledge';
+import type { Knowledge } from '@/core/learn/knowledge';
+import type { EveningEvent } from '@/schemas/evening-event';
+import type { EveningFile } from '@/schemas/evening-file';
+import type { KitchenFryer } from '@/schemas/kitchen';
+import type { PlanFile } from '@/schemas/plan-file';
+import { createEveningPlanner, type EveningPlanner } from '@/workers/evening/client';
+import type { EveningView } from '@/workers/evening/protocol';
+
+/** Rest after a change before it is put in order, ms. */
+const REST = 150;
+
+/** How far putting in order has come. */
+export interface Arranged {
+  readonly view: EveningView | null;
+  /** the evening that the view is about */
+  readonly of: EveningFile | null;
+  /** dishes forecast and how many there are, while it works */
+  readonly working: { readonly done: number; readonly of: number } | null;
+  readonly failed: boolean;
+}
+
+/** Each plan in each fryer of the evening, with what the kitchen knows of it, by the dish. */
+export function plansIn(
+  evening: EveningFile,
+  fryers: readonly KitchenFryer[],
+  knowledge: Knowledge,
+  day: Date,
+): Record<string, PlanFile[]> {
+  return Object.fromEntries(
+    evening.dishes.flatMap((dish) => {
+      if (dish.kind === 'own') return [];
+      const each = evening.fryers.map(({ fryer_id, drawers }) => {
+        const fryer = fryers.find(({ id }) => id === fryer_id) ?? fryers[0]!;
+        const own = withFryer(dish.plan, fryer);
+        const inDrawer = drawers === 2 ? { ...own, fryer: { ...own.fryer, drawers } } : own;
+        return withKnowledge(inDrawer, fryer.name, knowledge, day);
+      });
+      return [[dish.id, each] as const];
+    }),
+  );
+}
+
+/** The evening put in order in a worker, anew whenever it changes, something is told, or `tick` says that the clock has changed it. */
+export function useArranged(
+  evening: EveningFile,
+  plans: Record<string, PlanFile[]>,
+  told: readonly EveningEvent[],
+  tick: number,
+): Arranged {
+  const [planner, setPlanner] = useState<EveningPlanner | null>(null);
+  const [state, setState] = useState<Arranged>({ view: null, of: null, working: null, failed: false });
+  const newest = useRef({ evening, plans, told });
+  useEffect(() => void (newest.current = { evening, plans, told }));
+  useEffect(() => {
+    const started = createEveningPlanner();
+    /* a worker is an outside system that begins with the page */
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setPlanner(started);
+    return () => started.end();
+  }, []);
+  /* names and notes change nothing about the order */
+  const question = useMemo(
+    () => JSON.stringify([{ ...evening, name: '' }, plans, told.map(({ id }) => id)]),
+    [evening, plans, told],
+  );
+  useEffect(() => {
+    if (!planner) return;
+    let wanted = true;
+    const timer = setTimeout(() => {
+      const asked = newest.current;
+      planner
+        .arrange({ ...asked, now: Date.now() }, (done, of) => {
+          if (wanted) setState((before) => ({ ...before, working: { done, of } }));
+        })
+        .then((view) => {
+          if (wanted && view) setState({ view, of: asked.evening, working: null, failed: false });
+        })
+        .catch(() => {
+          if (wanted) setState((before) => ({ ...before, working: null, failed: true }));
+        });
+    }, REST);
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [planner, question, tick]);
+  return state;
+}

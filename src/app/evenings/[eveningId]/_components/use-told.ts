@@ -1,0 +1,104 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { z } from 'zod';
+import { type EveningEvent, eveningEventSchema } from '@/schemas/evening-event';
+import { newId } from '@/ui/new-id';
+import { send } from '@/ui/send';
+
+/** Rest between two looks at what others told, ms. */
+const EVERY = 3000;
+
+const answerSchema = z.object({ events: z.array(eveningEventSchema), cursor: z.string() });
+const keptSchema = z.array(eveningEventSchema);
+
+/** Events as they are told, without what every one has. */
+export type Told = EveningEvent extends infer Each
+  ? Each extends EveningEvent
+    ? Omit<Each, 'id' | 'happenedAt'>
+    : never
+  : never;
+
+function keyOf(eveningId: string): string {
+  return `drubek-evening-${eveningId}`;
+}
+
+function keptOn(eveningId: string): EveningEvent[] {
+  try {
+    const parsed = keptSchema.safeParse(JSON.parse(localStorage.getItem(keyOf(eveningId)) ?? '[]'));
+    return parsed.success ? parsed.data : [];
+  } catch {
+    return [];
+  }
+}
+
+function keepOn(eveningId: string, waiting: readonly EveningEvent[]): void {
+  try {
+    if (waiting.length === 0) localStorage.removeItem(keyOf(eveningId));
+    else localStorage.setItem(keyOf(eveningId), JSON.stringify(waiting));
+  } catch {
+    /* a browser that keeps nothing still sends */
+  }
+}
+
+/** What the cooks of an evening have told, this device's own words at once, those of others within seconds; what cannot be sent is kept. */
+export function useTold(eveningId: string, initial: readonly EveningEvent[], cursor: string) {
+  const [events, setEvents] = useState(initial);
+  const [waiting, setWaiting] = useState(0);
+  const at = useRef(cursor);
+  const own = useRef<EveningEvent[]>([]);
+  const add = useCallback((more: readonly EveningEvent[]) => {
+    setEvents((before) => {
+      const known = new Set(before.map(({ id }) => id));
+      const fresh = more.filter(({ id }) => !known.has(id));
+      return fresh.length > 0 ? [...before, ...fresh] : before;
+    });
+  }, []);
+  const flush = useCallback(async () => {
+    const sending = own.current.slice(0, 100);
+    if (sending.length === 0) return;
+    const sent = await send('POST', `/api/evenings/${eveningId}/events`, { events: sending });
+    if (sent.kind === 'away') return;
+    own.current = own.current.filter(({ id }) => !sending.some((one) => one.id === id));
+    keepOn(eveningId, own.current);
+    setWaiting(own.current.length);
+  }, [eveningId]);
+  useEffect(() => {
+    own.current = keptOn(eveningId);
+    setWaiting(own.current.length);
+    add(own.current);
+    let stopped = false;
+    let timer: ReturnType<typeof setTimeout>;
+    const look = async () => {
+      await flush();
+      try {
+        const response = await fetch(`/api/evenings/${eveningId}/events?after=${at.current}`);
+        const parsed = answerSchema.safeParse(response.ok ? await response.json() : null);
+        if (parsed.success) {
+          at.current = parsed.data.cursor;
+          add(parsed.data.events);
+        }
+      } catch {
+        /* away; the next look may find it */
+      }
+      if (!stopped) timer = setTimeout(() => void look(), EVERY);
+    };
+    timer = setTimeout(() => void look(), EVERY);
+    return () => {
+      stopped = true;
+      clearTimeout(timer);
+    };
+  }, [eveningId, add, flush]);
+  const tell = useCallback(
+    (told: Told) => {
+      const event = { ...told, id: newId(), happenedAt: Date.now() } as EveningEvent;
+      own.current = [...own.current, event];
+      keepOn(eveningId, own.current);
+      setWaiting(own.current.length);
+      add([event]);
+      void flush();
+    },
+    [eveningId, add, flush],
+  );
+  return { events, tell, waiting };
+}
