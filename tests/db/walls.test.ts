@@ -1,4 +1,6 @@
 import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
+import { newEvening } from '@/editing/edit-evening';
+import { saveEvening, tellEvening } from '@/services/evenings';
 import { keepFryerTest } from '@/services/fryer-tests';
 import { beginTrial, drawPair, taste } from '@/services/trials';
 import { keepEvidence, loadUntold } from '@/services/learning';
@@ -73,6 +75,12 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
   });
   await drawPair(id, trialId);
   await taste(id, trialId, 1, { taster: 'A', crisper: 'alike', rather: 'alike' });
+  const eveningId = randomUUID();
+  const evening = newEvening('Friday', new Date('2026-11-28T19:00:00Z'), [rows[0]!.fryer_id]);
+  await saveEvening(id, eveningId, { document: evening, base: null });
+  await tellEvening(id, eveningId, [
+    { id: randomUUID(), kind: 'begun', happenedAt: Date.now(), detail: { step: 'dip:own-1' } },
+  ]);
   await inviteCook(id);
   await openSession({ kitchenId: id, device: 'a phone' });
   await endSession(id, randomUUID(), 'signed-out', 'nobody');

@@ -89,17 +89,17 @@ function Painted({
         target.width = target.height = pixels;
         painter.paint(target, picture, false);
       }
-      if (width >= WORTH_SOFTENING && painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
+      if (painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
       else target.dataset.still = String(light);
     };
     const next = requestAnimationFrame(() => {
-      const now = painter.slow ? Math.round(pixels / COARSER) : pixels;
+      const now = painter.slow && width >= WORTH_SOFTENING ? Math.round(pixels / COARSER) : pixels;
       if (target.width !== now) target.width = target.height = now;
       delete target.dataset.still;
       const found = painter.paint(target, picture, true);
       setPainted(true);
       if (ringed) setRings(found);
-      if (width >= WORTH_SOFTENING || now !== pixels) timer = setTimeout(soften, STILL);
+      if (width >= WORTH_SOFTENING) timer = setTimeout(soften, STILL);
     });
     return () => {
       cancelAnimationFrame(next);

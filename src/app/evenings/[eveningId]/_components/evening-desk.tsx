@@ -85,7 +85,8 @@ export function EveningDesk({
   const now = useNow(openedAt);
   const [chosen, setChosen] = useState<string | null>(null);
   const [stretch, setStretch] = useState<string>('all');
-  const [room, setRoom] = useState<Room | null>(null);
+  /* who adds the first dish goes on adding */
+  const [room, setRoom] = useState<Room | null>(initial.dishes.length === 0 ? 'dishes' : null);
   const [planned, setPlanned] = useState<ShownSchedule | null>(null);
   const isUnderWay = run.steps.size > 0;
   const shown = view?.best ?? null;
@@ -146,7 +147,7 @@ export function EveningDesk({
     if (text) saveFile(fileNameOf(evening.name, 'ics'), text, 'text/calendar');
     else notifyError('The calendar could not be written.');
   };
-  const open: Room = room ?? (evening.dishes.length === 0 ? 'dishes' : narrow || isUnderWay ? 'next' : 'order');
+  const open: Room = room ?? (narrow || isUnderWay ? 'next' : 'order');
   const overdue = (view?.overdue ?? []).flatMap(([step, beyond]) => {
     const dish = dishOfEvening(evening, step.slice(0, step.indexOf(':')));
     return dish ? [`${shortDishName(dish)} has lain ${wholeMinutes(beyond)} min too long`] : [];
@@ -178,6 +179,11 @@ export function EveningDesk({
               </span>
             </p>
           </div>
+          {canUndo && (
+            <Button look="quiet" onClick={undo}>
+              Undo
+            </Button>
+          )}
           {view && late > 0 ? (
             <ServingLines
               view={view}
@@ -257,11 +263,6 @@ export function EveningDesk({
                   onChange={setStretch}
                 />
                 <span className="grow" />
-                {canUndo && (
-                  <Button look="quiet" onClick={undo}>
-                    Undo
-                  </Button>
-                )}
                 <Button look="quiet" onClick={saveCalendar}>
                   Calendar
                 </Button>

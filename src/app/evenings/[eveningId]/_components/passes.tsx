@@ -307,7 +307,7 @@ function BarShape({
       </button>
       {bar.kind === 'load' && picture && plan && (
         <span
-          className="pointer-events-none absolute"
+          className="pointer-events-none absolute z-[1]"
           style={{ left: right + dragged - 22, top: top + wordsHeight - 4 }}
         >
           <DishCircle plan={plan} picture={picture} name={shortDishName(dish)} isSmall />

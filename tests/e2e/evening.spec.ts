@@ -1,0 +1,169 @@
+import { expect, type Page, test } from '@playwright/test';
+import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll } from './helpers';
+
+/** Begins an evening and is on its page. */
+async function planEvening(page: Page): Promise<void> {
+  await page.goto('/evenings');
+  await page.getByRole('button', { name: 'Plan an evening' }).click();
+  await expect(page).toHaveURL(/\/evenings\/[0-9a-f-]{36}$/);
+  await expect(page.getByRole('form', { name: 'Add a dish' })).toBeVisible();
+}
+
+/** Adds a dish in the cook's own words. */
+async function addOwn(page: Page, name: string, steps: string, manner: RegExp): Promise<void> {
+  const form = page.getByRole('form', { name: 'Add a dish' });
+  await form.getByRole('radio', { name: 'In your own words' }).click();
+  await form.getByLabel('Name').fill(name);
+  await form.getByLabel('Steps, a line each').fill(steps);
+  await form.getByRole('radio', { name: manner }).click();
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('list', { name: 'Dishes' }).getByText(name, { exact: true })).toBeVisible();
+}
+
+const arranged = (page: Page) => expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
+
+test('an evening of chips, tofu and a dip: added, for more guests, put in order, moved, kept, laid out', async ({
+  page,
+}) => {
+  test.setTimeout(400_000);
+  await enterOwnKitchen(page);
+  await planEvening(page);
+  const form = page.getByRole('form', { name: 'Add a dish' });
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await arranged(page);
+  await form.getByLabel('Food').selectOption('tofu-firm');
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await form.getByRole('radio', { name: 'Beside it' }).click();
+  await form.getByRole('button', { name: 'Add it' }).click();
+  const table = page.getByRole('region', { name: 'On the table' }).getByRole('listitem');
+  await expect(table).toHaveCount(3);
+  await expect(table.first()).toContainText(/crisp \d+ %, (\d+ °C|piping hot)/);
+  await expectAccessible(page);
+
+  /* everything follows the guests */
+  await page.getByRole('tab', { name: 'To lay out' }).click();
+  const potato = page.getByRole('list', { name: 'To buy and to lay out' }).getByRole('listitem').first();
+  const grams = async () => Number(/(\d+) g/.exec(await potato.innerText())![1]);
+  const forFour = await grams();
+  await page.getByRole('tab', { name: 'Who, when, with what' }).click();
+  await page.getByRole('textbox', { name: 'People' }).fill('8');
+  await page.getByRole('textbox', { name: 'People' }).press('Enter');
+  await page.getByRole('tab', { name: 'To lay out' }).click();
+  await expect.poll(grams).toBe(2 * forFour);
+
+  /* a step moved by hand stays there, through a reload, and can be let go */
+  await expect(page.getByText(/Forecasting dish|Trying the orders/)).toBeHidden();
+  const dip = page.getByRole('button', { name: /^Chop herbs, stir the dip, / });
+  await dip.click();
+  const detail = page.getByRole('region', { name: 'The chosen step' });
+  const clock = detail.getByRole('strong').nth(1);
+  const before = await clock.innerText();
+  await detail.getByRole('button', { name: '1 min earlier' }).click();
+  await expect(detail.getByRole('button', { name: 'Let it move again' })).toBeVisible();
+  await expect(clock).not.toHaveText(before);
+  await expect(page.getByText('Saved')).toBeVisible();
+  await page.reload();
+  await arranged(page);
+  await expect(page.getByRole('button', { name: /^Chop herbs, stir the dip, .*pinned/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Chop herbs, stir the dip, / }).press('p');
+  await expect(page.getByRole('button', { name: /^Chop herbs, stir the dip, .*pinned/ })).toBeHidden();
+
+  /* the order says how good it is, and the next best what it costs */
+  await page.getByRole('tab', { name: 'The order' }).click();
+  await expect(page.getByRole('heading', { name: /^The best of \d+ ways and orders/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take this order' }).click();
+  await expect(page.getByRole('heading', { name: 'The order you took' })).toBeVisible();
+  await page.getByRole('button', { name: 'Let Drubek choose the order again' }).click();
+  await expect(page.getByRole('heading', { name: /^The best of/ })).toBeVisible();
+
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Calendar' }).click();
+  expect((await waiting).suggestedFilename()).toBe('evening.ics');
+  await page.goto('/evenings');
+  await expect(page.getByRole('link', { name: 'Evening', exact: true }).last()).toBeVisible();
+  await page.getByRole('button', { name: /^Take out/ }).click();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByText(/for 8/)).toBeVisible();
+});
+
+test('two cooks: what one has done the other sees; what slips is said, and the line is chosen', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(300_000);
+  await enterOwnKitchen(page);
+  await planEvening(page);
+  await addOwn(page, 'Stew', 'chop roots 20 min\nsimmer stew 2 min, 25 min waiting, hob', /^Hot/);
+  await addOwn(page, 'Bread', 'slice bread 5 min', /^Keeps/);
+  await page.getByRole('tab', { name: 'Who, when, with what' }).click();
+  await page.getByRole('radiogroup', { name: 'Pairs of hands' }).getByRole('radio', { name: '2' }).click();
+  await expect(page.getByText('Saved')).toBeVisible();
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  const next = page.getByRole('region', { name: 'What is next' });
+  await expect(next.getByRole('heading', { name: 'chop roots' })).toBeVisible();
+
+  /* another device of the same kitchen, whose clock stands where the roots should be chopped by now */
+  const serveAt = await page.getByRole('textbox', { name: 'On the table at' }).inputValue();
+  expect(serveAt).toBe('19:00');
+  const other = await browser.newContext({ storageState: await page.context().storageState() });
+  const second = await other.newPage();
+  await second.goto(page.url());
+  await second.getByRole('tab', { name: 'What is next' }).click();
+  await second.getByRole('button', { name: 'Begun' }).click();
+  const begunStep = page.getByRole('button', { name: /^Take back|Done/ });
+  await expect(begunStep.first()).toBeVisible();
+  await expect(next.getByRole('button', { name: 'Begun' })).toBeHidden();
+  await second.getByRole('button', { name: 'Done' }).first().click();
+  await expect(page.getByRole('button', { name: /^Take back: “chop roots”/ })).toBeVisible();
+
+  /* ten minutes before serving the stew has not begun to simmer: it cannot be ready at seven */
+  const at = new Date(await second.locator('time').first().getAttribute('datetime').then(String));
+  await second.clock.install({ time: new Date(at.getTime() - 10 * 60_000) });
+  await second.reload();
+  await expect(second.getByRole('heading', { name: /^\d+ min behind$/ })).toBeVisible();
+  const lines = second.getByRole('group', { name: 'When to serve' }).getByRole('button');
+  await expect(lines.first()).toContainText(/19:(1|2)\d/);
+  await lines.first().click();
+  await expect(page.locator('p:visible', { hasText: /^On the table at/ })).toContainText(/19:(1|2)\d/);
+  await other.close();
+});
+
+test('an evening that cannot be says what to give up; giving it up mends it', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await planEvening(page);
+  await addOwn(page, 'Polenta', 'stir by the pot 30 min', /^Hot/);
+  await addOwn(page, 'Salad', 'dress the leaves 3 min', /^Fresh/);
+  await arranged(page);
+  await page.getByRole('tab', { name: 'Who, when, with what' }).click();
+  await page.getByRole('radiogroup', { name: 'Rings of the hob' }).getByRole('radio', { name: 'none' }).click();
+  const alert = page.getByRole('alert').filter({ hasText: 'Not everything can be kept' });
+  await expect(alert).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(alert).toBeHidden();
+  await page.getByRole('radiogroup', { name: 'Rings of the hob' }).getByRole('radio', { name: 'none' }).click();
+  await alert.getByRole('button', { name: 'Without polenta' }).click();
+  await expect(alert).toBeHidden();
+  await expect(page.getByRole('region', { name: 'On the table' }).getByRole('listitem')).toHaveCount(1);
+});
+
+test('on a phone: what I do next is huge, the passes are one touch away, nothing is clipped', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  await enterOwnKitchen(page);
+  await planEvening(page);
+  await addOwn(page, 'Soup', 'peel and chop 12 min\nsimmer 1 min, 20 min waiting, hob', /^Hot/);
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  await expect(page.getByRole('timer')).toBeInViewport();
+  await expect(page.getByRole('button', { name: 'Done' })).toBeInViewport();
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('tab', { name: 'The order' }).click();
+  await expect(page.getByRole('group', { name: 'The evening, pass by pass' })).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await expectAccessible(page);
+  /* the plans are in the menu now */
+  await page.getByRole('button', { name: /^Kitchen: / }).tap();
+  await page.getByRole('menuitem', { name: 'All plans' }).tap();
+  await expect(page).toHaveURL(/\/plans$/);
+  await context.close();
+});
