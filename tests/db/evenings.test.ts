@@ -28,7 +28,10 @@ test('an evening is kept, read back the same, listed, taken out and put back', a
   const { id, evening } = await kitchen();
   const eveningId = randomUUID();
   expect(await saveEvening(id, eveningId, { document: evening, base: null })).toMatchObject({ value: { revision: 1 } });
-  expect(await loadEvening(id, eveningId)).toMatchObject({ ok: true, value: { document: JSON.parse(JSON.stringify(evening)), revision: 1 } });
+  expect(await loadEvening(id, eveningId)).toMatchObject({
+    ok: true,
+    value: { document: JSON.parse(JSON.stringify(evening)), revision: 1 },
+  });
   expect(await loadEvenings(id)).toMatchObject({ value: [{ name: 'Friday', people: 4, dishes: ['Herb dip'] }] });
   await removeEvening(id, eveningId, true);
   expect(await loadEvenings(id)).toMatchObject({ value: [] });
