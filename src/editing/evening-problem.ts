@@ -17,6 +17,16 @@ export function fryerResource(fryerId: string): Resource {
 
 const PLACES: Record<OwnPlace, Resource | null> = { board: BOARD, ring: RING, oven: OVEN, fridge: null, aside: null };
 
+/** How long each cook takes at the board over what is reckoned, by the cook's name; 1 for one of whom nothing is known. */
+export type Paces = Readonly<Record<string, number>>;
+
+/** The pace at which a dish is cut: its cook's where it has one, else the mean of all. */
+function boardPace({ cooks, hands }: EveningFile, dish: string, paces: Paces): number {
+  const own = hands[`${dish}:board`];
+  const who = own !== undefined && own < cooks.length ? [cooks[own]!] : cooks;
+  return who.reduce((sum, name) => sum + (paces[name] ?? 1), 0) / who.length;
+}
+
 /** What of a plan is the same in every fryer. */
 export function workOf(id: string, plan: PlanFile): DishWork {
   const whole = wholePlanFromFile(plan);
@@ -53,13 +63,20 @@ function waysInOrder(dish: EveningDish, order: EveningFile['order']): EveningDis
  * An evening as what is to be put in order.
  * @param fried each plan's dish in each fryer, by the dish; a dish that is not there yet is left out
  */
-export function eveningProblem(evening: EveningFile, fried: ReadonlyMap<string, readonly FriedDish[]>): EveningProblem {
+export function eveningProblem(
+  evening: EveningFile,
+  fried: ReadonlyMap<string, readonly FriedDish[]>,
+  paces: Paces = {},
+): EveningProblem {
   const serveAt = Date.parse(evening.serve_at);
   const fryers = evening.fryers.map(({ fryer_id }) => fryerResource(fryer_id));
   const dishes = evening.dishes.flatMap((dish): EveningDish[] => {
     if (dish.kind === 'own') return [ownDish(dish, evening.oven_shelves)];
     const own = fried.get(dish.id);
-    return own ? [{ id: dish.id, ways: friedWays(workOf(dish.id, dish.plan), own, evening.oven_shelves > 0) }] : [];
+    if (!own) return [];
+    const work = workOf(dish.id, dish.plan);
+    const board = work.board * boardPace(evening, dish.id, paces);
+    return [{ id: dish.id, ways: friedWays({ ...work, board }, own, evening.oven_shelves > 0) }];
   });
   return {
     dishes: dishes.map((dish) => waysInOrder(dish, evening.order)),

@@ -4,6 +4,8 @@ import { z } from 'zod';
 export const EVENING_EVENT_KINDS = ['begun', 'done', 'taken-back', 'serve-at'] as const;
 
 const step = z.string().regex(/^[a-z0-9-]{1,40}:[a-z0-9-]{1,30}$/);
+/** who it was, by the place in the evening's list */
+const cook = z.int().min(0).max(2);
 const base = {
   id: z.uuid(),
   /** ms since 1970, by the device on which it happened */
@@ -16,9 +18,9 @@ export const eveningEventSchema = z.discriminatedUnion('kind', [
     ...base,
     kind: z.literal('begun'),
     /** with the fryer it went into, where it is one of several */
-    detail: z.strictObject({ step, fryers: z.string().max(120).optional() }),
+    detail: z.strictObject({ step, fryers: z.string().max(120).optional(), cook: cook.optional() }),
   }),
-  z.strictObject({ ...base, kind: z.literal('done'), detail: z.strictObject({ step }) }),
+  z.strictObject({ ...base, kind: z.literal('done'), detail: z.strictObject({ step, cook: cook.optional() }) }),
   /** what was told last of this step does not hold */
   z.strictObject({ ...base, kind: z.literal('taken-back'), detail: z.strictObject({ step }) }),
   /** the evening is served at another time, ms since 1970 */

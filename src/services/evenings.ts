@@ -13,6 +13,9 @@ import {
 import { transact } from '@/db/query';
 import { type EveningEvent, eveningEventSchema } from '@/schemas/evening-event';
 import { dishName, type EveningFile, eveningFileSchema, writeEveningFile } from '@/schemas/evening-file';
+import { paceOf, type Pace } from '@/core/evening/pace';
+import { boardRatios } from '@/editing/board-ratios';
+import { servedAt } from '@/editing/edit-evening';
 import { fail, type Result, succeed, withKitchen } from './result';
 
 /** An evening that is kept. */
@@ -107,6 +110,42 @@ export function removeEvening(kitchenId: string, eveningId: string, removed: boo
   return withKitchen(kitchenId, async () =>
     (await setEveningRemoved(kitchenId, eveningId, removed)) ? succeed(null) : fail({ code: 'not-found' }),
   );
+}
+
+/** Evenings whose steps teach how long cooks take. Source: chosen; a cook changes. */
+const TEACHING = 20;
+
+/** How long each cook takes at the board, by the name, from what the latest evenings told. */
+export function loadPaces(kitchenId: string): Promise<Result<Record<string, Pace>>> {
+  return withKitchen(kitchenId, async () => {
+    const ratios = new Map<string, number[]>();
+    for (const row of (await listEvenings(kitchenId)).slice(0, TEACHING)) {
+      const parsed = eveningFileSchema.safeParse(row.document);
+      if (!parsed.success) continue;
+      const { events } = eventsOf(await listEveningEvents(kitchenId, row.evening_id, '0'));
+      for (const { name, ratio } of boardRatios(parsed.data, events)) {
+        ratios.set(name, [...(ratios.get(name) ?? []), ratio]);
+      }
+    }
+    return succeed(Object.fromEntries([...ratios].map(([name, own]) => [name, paceOf(own)])));
+  });
+}
+
+/** The same dishes for another day, nothing told of it yet. @param serveAt ms since 1970 */
+export function copyEvening(
+  kitchenId: string,
+  fromId: string,
+  { eveningId, serveAt }: { eveningId: string; serveAt: number },
+): Promise<Result<{ revision: number }>> {
+  return withKitchen(kitchenId, async () => {
+    const row = await findEvening(kitchenId, fromId);
+    if (!row) return fail({ code: 'not-found' });
+    const parsed = eveningFileSchema.safeParse(row.document);
+    if (!parsed.success) return fail({ code: 'unreadable' });
+    const document = writeEveningFile(servedAt(parsed.data, new Date(serveAt)));
+    const revision = await upsertEvening(kitchenId, eveningId, document);
+    return revision === null ? fail({ code: 'other-kitchen' }) : succeed({ revision });
+  });
 }
 
 /** Keeps what a cook told of an evening; the same again changes nothing. */

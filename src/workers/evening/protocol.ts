@@ -3,6 +3,7 @@ import type { EveningTold } from '../../core/evening/evening-run';
 import type { StepKind, Use } from '../../core/evening/evening-problem';
 import type { Work } from '../../core/evening/share-out-hands';
 import type { WayOut } from '../../core/evening/ways-out';
+import type { Paces } from '../../editing/evening-problem';
 import type { EveningFile } from '../../schemas/evening-file';
 import type { PlanFile } from '../../schemas/plan-file';
 
@@ -11,6 +12,8 @@ export interface EveningQuestion {
   readonly evening: EveningFile;
   /** each plan's dish in each fryer of the evening, in their order, by the dish; with what the kitchen knows of them */
   readonly plans: Readonly<Record<string, readonly PlanFile[]>>;
+  /** how long cooks take at the board over what is reckoned, by their names */
+  readonly paces: Paces;
   readonly told: readonly EveningTold[];
   /** ms since 1970 */
   readonly now: number;

@@ -70,11 +70,14 @@ function forecastIn(fryer: string, document: PlanFile): DishForecast {
   return forecastDish(fryer, wholePlanFromFile(opened), loadOrder(opened), SEED);
 }
 
-function viewOf({ evening, plans, told, now }: EveningQuestion, fried: Map<string, DishForecast[]>): EveningView {
+function viewOf(
+  { evening, plans, paces, told, now }: EveningQuestion,
+  fried: Map<string, DishForecast[]>,
+): EveningView {
   const run = eveningRun(told);
   const serveAt = run.serveAt ?? Date.parse(evening.serve_at);
   const moved = { ...evening, serve_at: new Date(serveAt).toISOString() };
-  const planned = eveningProblem(moved, fried);
+  const planned = eveningProblem(moved, fried, paces);
   const isUnderWay = run.steps.size > 0;
   const problem = isUnderWay
     ? underWay(planned, run, serveAt, now)

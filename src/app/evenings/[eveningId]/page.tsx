@@ -4,7 +4,7 @@ import { Shell } from '@/app/_components/shell';
 import { Unavailable } from '@/app/_components/unavailable';
 import { requestTime } from '@/app/_lib/request-time';
 import { pageKitchen } from '@/app/_lib/session';
-import { loadEvening } from '@/services/evenings';
+import { loadEvening, loadPaces } from '@/services/evenings';
 import { loadFryers } from '@/services/kitchen';
 import { loadLearning } from '@/services/learning';
 import { loadPlans } from '@/services/plans';
@@ -19,14 +19,16 @@ export default async function EveningPage({ params }: PageProps<'/evenings/[even
   if (!kitchen) return <Unavailable />;
   const id = z.uuid().safeParse((await params).eveningId);
   if (!id.success) notFound();
-  const [evening, plans, own] = await Promise.all([
+  const [evening, paces, plans, own] = await Promise.all([
     loadEvening(kitchen.id, id.data),
+    loadPaces(kitchen.id),
     loadPlans(kitchen.id),
     withDatabase(async () =>
       succeed({ fryers: await loadFryers(kitchen.id), knowledge: (await loadLearning(kitchen.id)).knowledge }),
     ),
   ]);
-  if (!own.ok || !plans.ok || (!evening.ok && evening.failure.code === 'database-away')) return <Unavailable />;
+  if (!own.ok || !paces.ok || !plans.ok || (!evening.ok && evening.failure.code === 'database-away'))
+    return <Unavailable />;
   if (!evening.ok) notFound();
   const { document, revision, events, cursor } = evening.value;
   return (
@@ -39,6 +41,7 @@ export default async function EveningPage({ params }: PageProps<'/evenings/[even
         cursor={cursor}
         fryers={own.value.fryers}
         knowledge={own.value.knowledge}
+        paces={paces.value}
         plans={plans.value.plans
           .filter(({ archived }) => !archived)
           .map(({ id: planId, document: plan }) => ({ id: planId, document: plan }))}

@@ -45,6 +45,13 @@ export function EveningList({
     setBusy(false);
     notifyError(sent.error);
   };
+  const again = async (from: string) => {
+    const eveningId = newId();
+    const serveAt = nextEvening(new Date()).getTime();
+    const sent = await send('POST', `/api/evenings/${from}/copies`, { eveningId, serveAt });
+    if (sent.kind === 'done') router.push(`/evenings/${eveningId}`);
+    else notifyError(sent.error);
+  };
   const remove = async ({ id, name }: Pick<Row, 'id' | 'name'>, removed: boolean) => {
     const sent = await send('PUT', `/api/evenings/${id}/removal`, { removed });
     if (sent.kind !== 'done') return notifyError(sent.error);
@@ -69,6 +76,9 @@ export function EveningList({
               {dishes.map((dish) => dish.split(':')[0]).join(', ') || 'nothing on the table yet'}
             </p>
           </div>
+          <Button look="quiet" onClick={() => again(id)}>
+            Plan it again<span className="sr-only">: {name}</span>
+          </Button>
           <Button look="quiet" onClick={() => remove({ id, name }, true)}>
             Take out<span className="sr-only"> {name}</span>
           </Button>

@@ -3,6 +3,7 @@
 import { Tabs } from 'radix-ui';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { eveningRun } from '@/core/evening/evening-run';
+import type { Pace } from '@/core/evening/pace';
 import type { Knowledge } from '@/core/learn/knowledge';
 import { servedAt, withHands, withOrder, withPin } from '@/editing/edit-evening';
 import type { EveningEvent } from '@/schemas/evening-event';
@@ -30,6 +31,7 @@ import { Orders } from './orders';
 import { Passes, type StepHands } from './passes';
 import { ServingLines, WaysOutList } from './serving-choice';
 import { StepDetail } from './step-detail';
+import { useRehearsal, useStandIns } from './use-rehearsal';
 import { ToLayOut } from './to-lay-out';
 import { plansIn, useArranged } from './use-arranged';
 import { useEvening } from './use-evening';
@@ -60,6 +62,7 @@ export function EveningDesk({
   cursor,
   fryers,
   knowledge,
+  paces,
   plans: offered,
   openedAt,
 }: {
@@ -70,19 +73,29 @@ export function EveningDesk({
   cursor: string;
   fryers: readonly KitchenFryer[];
   knowledge: Knowledge;
+  /** how long each cook takes at the board, by the name */
+  paces: Readonly<Record<string, Pace>>;
   plans: readonly OfferedPlan[];
   /** ms since 1970 */
   openedAt: number;
 }) {
   const narrow = useNarrow();
   const { document: evening, change, undo, canUndo, words, elsewhere, settle } = useEvening(id, initial, revision);
-  const { events, tell, waiting } = useTold(id, told, cursor);
+  const own = useTold(id, told, cursor);
+  const rehearsal = useRehearsal();
+  const events = rehearsal.events ?? own.events;
+  const tell = rehearsal.events ? rehearsal.tell : own.tell;
+  const { waiting } = own;
   const run = useMemo(() => eveningRun(events), [events]);
   const [today] = useState(() => new Date(openedAt));
   const plans = useMemo(() => plansIn(evening, fryers, knowledge, today), [evening, fryers, knowledge, today]);
+  const factors = useMemo(
+    () => Object.fromEntries(Object.entries(paces).map(([name, { factor }]) => [name, factor])),
+    [paces],
+  );
   const [tick, setTick] = useState(0);
-  const { view, of, working, failed } = useArranged(evening, plans, events, tick);
-  const now = useNow(openedAt);
+  const { view, of, working, failed } = useArranged(evening, plans, factors, events, tick, rehearsal.at);
+  const now = rehearsal.at(useNow(openedAt));
   const [chosen, setChosen] = useState<string | null>(null);
   const [stretch, setStretch] = useState<string>('all');
   /* who adds the first dish goes on adding */
@@ -90,6 +103,7 @@ export function EveningDesk({
   const [planned, setPlanned] = useState<ShownSchedule | null>(null);
   const isUnderWay = run.steps.size > 0;
   const shown = view?.best ?? null;
+  useStandIns(rehearsal, shown, run.steps);
   /* the table as it was before anything slipped, to say what a line costs */
   if (!isUnderWay && shown && planned !== shown) setPlanned(shown);
   const firstBegin = shown?.steps[0] ? shown.serveAt - shown.steps[0].begin * 1000 : null;
@@ -199,6 +213,14 @@ export function EveningDesk({
             <LocalField at={serve} onChange={setServe} />
           )}
         </div>
+        {rehearsal.events && (
+          <p role="status" className="mt-1 flex flex-wrap items-center gap-3 text-[15px] font-semibold">
+            A rehearsal with stand-in cooks, slow at the board; nothing of it is kept. It is <ClockPlate at={now} />
+            <Button look="quiet" onClick={rehearsal.stop}>
+              End it
+            </Button>
+          </p>
+        )}
         {elsewhere && (
           <div
             role="alert"
@@ -263,6 +285,17 @@ export function EveningDesk({
                   onChange={setStretch}
                 />
                 <span className="grow" />
+                {rehearsal.events ? (
+                  <Button look="quiet" onClick={rehearsal.stop}>
+                    End the rehearsal
+                  </Button>
+                ) : (
+                  own.events.length === 0 && (
+                    <Button look="quiet" onClick={() => rehearsal.start(shown)}>
+                      Rehearse, a minute each second
+                    </Button>
+                  )
+                )}
                 <Button look="quiet" onClick={saveCalendar}>
                   Calendar
                 </Button>
@@ -328,7 +361,7 @@ export function EveningDesk({
             />
           </Tabs.Content>
           <Tabs.Content value="who" className="pt-3">
-            <WhoAndWhatWith evening={evening} fryers={fryers} change={change} />
+            <WhoAndWhatWith evening={evening} fryers={fryers} paces={paces} change={change} />
           </Tabs.Content>
           <Tabs.Content value="lay-out" className="pt-3">
             <ToLayOut evening={evening} />

@@ -2,6 +2,7 @@
 
 import { X } from 'lucide-react';
 import { servedAt, withoutDish, withPeople } from '@/editing/edit-evening';
+import type { Pace } from '@/core/evening/pace';
 import { EVENING_LIMITS, type EveningDishFile, type EveningFile } from '@/schemas/evening-file';
 import type { KitchenFryer } from '@/schemas/kitchen';
 import { Choice } from '@/ui/controls/choice';
@@ -68,10 +69,12 @@ export function Dishes({
 export function WhoAndWhatWith({
   evening,
   fryers,
+  paces,
   change,
 }: {
   evening: EveningFile;
   fryers: readonly KitchenFryer[];
+  paces: Readonly<Record<string, Pace>>;
   change: (next: (before: EveningFile) => EveningFile) => void;
 }) {
   const set = (part: Partial<EveningFile>) => change((before) => ({ ...before, ...part }));
@@ -151,6 +154,17 @@ export function WhoAndWhatWith({
             />
           ))}
         </div>
+        {evening.cooks.flatMap((name) => {
+          const pace = paces[name];
+          return pace && pace.from > 0
+            ? [
+                <p key={name} className="text-[14px] text-iron-soft">
+                  {name} takes {pace.factor.toFixed(1)} times as long at the board as reckoned, by {pace.from}{' '}
+                  {pace.from === 1 ? 'dish' : 'dishes'} cut before; the plan allows for it.
+                </p>,
+              ]
+            : [];
+        })}
       </div>
       <div className="space-y-3">
         <fieldset>

@@ -93,7 +93,7 @@ export function NextDeeds({
     const kind = shown.steps.find(({ id }) => id === step)?.kind;
     const way = shown.table.find(({ dish }) => dish === dishOf(step))?.way;
     const isInFryer = kind === 'load' || kind === 'back' || kind === 'cook';
-    tell({ kind: 'begun', detail: { step, ...(isInFryer && way ? { fryers: fryersOf({ id: way }) } : {}) } });
+    tell({ kind: 'begun', detail: { step, cook, ...(isInFryer && way ? { fryers: fryersOf({ id: way }) } : {}) } });
   };
   return (
     <section aria-label="What is next" className="mx-auto max-w-xl">
@@ -152,7 +152,7 @@ export function NextDeeds({
               <Button
                 look="main"
                 className="min-h-14 text-[18px]"
-                onClick={() => tell({ kind: 'done', detail: { step: next.step } })}
+                onClick={() => tell({ kind: 'done', detail: { step: next.step, cook } })}
               >
                 Done
               </Button>

@@ -4,6 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { withFryer } from '@/editing/edit-plan';
 import { withKnowledge } from '@/editing/with-knowledge';
 import type { Knowledge } from '@/core/learn/knowledge';
+import type { Paces } from '@/editing/evening-problem';
 import type { EveningEvent } from '@/schemas/evening-event';
 import type { EveningFile } from '@/schemas/evening-file';
 import type { KitchenFryer } from '@/schemas/kitchen';
@@ -45,17 +46,19 @@ export function plansIn(
   );
 }
 
-/** The evening put in order in a worker, anew whenever it changes, something is told, or `tick` says that the clock has changed it. */
+/** The evening put in order in a worker, anew whenever it changes, something is told, or `tick` says that the clock has changed it. @param clock what time it is at a real moment, ms since 1970 */
 export function useArranged(
   evening: EveningFile,
   plans: Record<string, PlanFile[]>,
+  paces: Paces,
   told: readonly EveningEvent[],
   tick: number,
+  clock: (real: number) => number,
 ): Arranged {
   const [planner, setPlanner] = useState<EveningPlanner | null>(null);
   const [state, setState] = useState<Arranged>({ view: null, of: null, working: null, failed: false });
-  const newest = useRef({ evening, plans, told });
-  useEffect(() => void (newest.current = { evening, plans, told }));
+  const newest = useRef({ evening, plans, paces, told, clock });
+  useEffect(() => void (newest.current = { evening, plans, paces, told, clock }));
   useEffect(() => {
     const started = createEveningPlanner();
     /* a worker is an outside system that begins with the page */
@@ -72,9 +75,9 @@ export function useArranged(
     if (!planner) return;
     let wanted = true;
     const timer = setTimeout(() => {
-      const asked = newest.current;
+      const { clock: now, ...asked } = newest.current;
       planner
-        .arrange({ ...asked, now: Date.now() }, (done, of) => {
+        .arrange({ ...asked, now: now(Date.now()) }, (done, of) => {
           if (wanted) setState((before) => ({ ...before, working: { done, of } }));
         })
         .then((view) => {
