@@ -1,5 +1,7 @@
 import type { EveningDishFile, EveningFile } from '../schemas/evening-file';
 import type { PlanFile } from '../schemas/plan-file';
+import { dishOf } from '../core/evening/evening-run';
+import { SERVE, TABLE } from '../core/evening/dish-ways';
 import { withLoad } from './amounts';
 import { withLoads } from './edit-loads';
 import { ownDishFor } from './own-dishes';
@@ -39,7 +41,7 @@ export function newEvening(name: string, serveAt: Date, fryerIds: readonly strin
 /** What names steps that may no longer be there goes with them. */
 function settled(evening: EveningFile): EveningFile {
   const ids = new Set(evening.dishes.map(({ id }) => id));
-  const isThere = (step: string) => ids.has(step.slice(0, step.indexOf(':')));
+  const isThere = (step: string) => step === SERVE || ids.has(dishOf(step));
   return {
     ...evening,
     pins: evening.pins.filter(({ step }) => isThere(step)),
@@ -121,7 +123,7 @@ export function newDishId(evening: EveningFile, name: string): string {
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-+|-+$/g, '')
       .slice(0, 24) || 'dish';
-  const ids = new Set(evening.dishes.map(({ id }) => id));
+  const ids = new Set([TABLE, ...evening.dishes.map(({ id }) => id)]);
   for (let n = 1; ; n++) {
     const id = n === 1 ? word : `${word}-${n}`;
     if (!ids.has(id)) return id;

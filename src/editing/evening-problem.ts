@@ -1,4 +1,14 @@
-import { BOARD, type DishWork, type FriedDish, friedWays, OVEN, ownWay, RING } from '../core/evening/dish-ways';
+import {
+  BOARD,
+  type DishWork,
+  type FriedDish,
+  friedWays,
+  OVEN,
+  ownWay,
+  RING,
+  serveWay,
+  TABLE,
+} from '../core/evening/dish-ways';
 import { type EveningDish, type EveningProblem, HANDS, type Resource } from '../core/evening/evening-problem';
 import { dishOf } from '../core/evening/evening-run';
 import { boardWork } from '../core/prep/board-work';
@@ -79,7 +89,10 @@ export function eveningProblem(
     return [{ id: dish.id, ways: friedWays({ ...work, board }, own, evening.oven_shelves > 0) }];
   });
   return {
-    dishes: dishes.map((dish) => waysInOrder(dish, evening.order)),
+    dishes: [
+      ...dishes.map((dish) => waysInOrder(dish, evening.order)),
+      { id: TABLE, ways: [serveWay(dishes.length, evening.cooks.length)] },
+    ],
     capacity: {
       [HANDS]: evening.cooks.length,
       [BOARD]: evening.boards,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { TABLE } from '../core/evening/dish-ways';
 import { TABLE_MANNERS } from '../core/evening/waiting-loss';
 import { planFileSchema } from './plan-file';
 import { writePlanFile } from './write-plan';
@@ -82,8 +83,9 @@ export const eveningFileSchema = z
   })
   .superRefine((own, context) => {
     const ids = own.dishes.map((one) => one.id);
-    if (new Set(ids).size === ids.length) return;
-    context.addIssue({ code: 'custom', path: ['dishes'], message: 'two dishes have the same id', input: own.dishes });
+    if (new Set([TABLE, ...ids]).size > ids.length) return;
+    const message = 'two dishes have the same id, or one is called as the table is';
+    context.addIssue({ code: 'custom', path: ['dishes'], message, input: own.dishes });
   });
 
 /** @see eveningFileSchema */

@@ -1,9 +1,21 @@
 import { randomUUID } from 'node:crypto';
 import { closeDatabase } from '@/db/pool';
 import { newEvening, withDish } from '@/editing/edit-evening';
+import { workOf } from '@/editing/evening-problem';
 import { OWN_DISHES, ownDishFor } from '@/editing/own-dishes';
 import { EVENING_EVENT_KINDS, type EveningEvent, eveningEventSchema } from '@/schemas/evening-event';
-import { loadEvening, loadEvenings, readEvening, removeEvening, saveEvening, tellEvening } from '@/services/evenings';
+import {
+  copyEvening,
+  loadEvening,
+  loadEvenings,
+  loadPaces,
+  readEvening,
+  removeEvening,
+  saveEvening,
+  tellEvening,
+} from '@/services/evenings';
+import type { EveningFile } from '@/schemas/evening-file';
+import { FIRST_PLAN } from '@/schemas/first-plan';
 import { createKitchen, loadFryers } from '@/services/kitchen';
 import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
@@ -95,4 +107,27 @@ test('a row that today’s format cannot read is a failure with a code, never le
   await ownerDatabase().query(`UPDATE evening_events SET detail = '{"step": 3}' WHERE evening_id = $1`, [eveningId]);
   expect(await loadEvening(id, eveningId)).toMatchObject({ failure: { code: 'unreadable' } });
   expect(await readEvening(id, eveningId, '0')).toMatchObject({ failure: { code: 'unreadable' } });
+});
+
+test('planned again: the same dishes for another day, nothing told of it; what cooks took at the board is known', async () => {
+  const { id, evening } = await kitchen();
+  const [eveningId, copyId] = [randomUUID(), randomUUID()];
+  const chips: EveningFile = { ...withDish(evening, { kind: 'plan', id: 'chips', plan: FIRST_PLAN }), cooks: ['Ada'] };
+  await saveEvening(id, eveningId, { document: chips, base: null });
+  const { board } = workOf('chips', FIRST_PLAN);
+  const at = Date.parse('2026-11-28T18:00:00Z');
+  await tellEvening(id, eveningId, [
+    begun('chips:board', at),
+    { id: randomUUID(), kind: 'done', happenedAt: at + 2000 * board, detail: { step: 'chips:board', cook: 0 } },
+  ]);
+  const paces = await loadPaces(id);
+  expect(paces.ok && paces.value.Ada!.factor).toBeCloseTo(Math.SQRT2, 2);
+  const serveAt = Date.parse('2026-12-05T18:30:00Z');
+  expect(await copyEvening(id, eveningId, { eveningId: copyId, serveAt })).toMatchObject({ ok: true });
+  expect(await loadEvening(id, copyId)).toMatchObject({
+    value: { events: [], document: { serve_at: '2026-12-05T18:30:00.000Z', people: 4, cooks: ['Ada'] } },
+  });
+  expect(await copyEvening(id, randomUUID(), { eveningId: randomUUID(), serveAt })).toMatchObject({
+    failure: { code: 'not-found' },
+  });
 });

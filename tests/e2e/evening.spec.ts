@@ -167,3 +167,22 @@ test('on a phone: what I do next is huge, the passes are one touch away, nothing
   await expect(page).toHaveURL(/\/plans$/);
   await context.close();
 });
+
+test('rehearsed by stand-in cooks at sixty times the pace: from the first peel to the table, and nothing of it is kept', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  await planEvening(page);
+  await addOwn(page, 'Stew', 'chop roots 4 min\nsimmer stew 2 min, 6 min waiting, hob', /^Hot/);
+  await addOwn(page, 'Salad', 'wash leaves 4 min\ndress leaves 2 min, within 10 min', /^Fresh/);
+  await arranged(page);
+  await page.getByRole('button', { name: 'Rehearse, a minute each second' }).click();
+  await expect(page.getByText(/A rehearsal with stand-in cooks/)).toBeVisible();
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  await expect(page.getByText('Nothing more for you to do.')).toBeVisible({ timeout: 90_000 });
+  await page.getByRole('button', { name: 'End it' }).click();
+  await expect(page.getByRole('heading', { name: /chop roots|wash leaves/ })).toBeVisible();
+  await page.reload();
+  await arranged(page);
+  await expect(page.getByRole('button', { name: 'Rehearse, a minute each second' })).toBeVisible();
+});

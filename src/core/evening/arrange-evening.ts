@@ -43,18 +43,23 @@ interface Search {
   open: number;
   looked: number;
   readonly most: number;
+  readonly isOver: () => boolean;
 }
 
 /**
  * Puts an evening in order: the ways of the dishes, their order in the fryers and the moment of each step, so that eaters lose least.
  * Branch and bound: steps begin as late as their lags allow; where some take together more than there is, each order of two of them
  * is tried. Losses never fall with the wait, so the latest beginnings of a partial order bound all schedules below it.
- * @param most partial schedules to look at
+ * @param most partial schedules to look at @param isOver whether time is up, for who has a clock
  * Source: De Reyck and Herroelen (1998), for projects with least and most lags. Error: the best is within `ALIKE` where proved.
  */
-export function arrangeEvening(problem: EveningProblem, most = 40_000): EveningAnswer {
+export function arrangeEvening(
+  problem: EveningProblem,
+  most = 40_000,
+  isOver: () => boolean = () => false,
+): EveningAnswer {
   const { combinations, complete } = waysTogether(problem);
-  const { best, open, looked } = search(problem, combinations, most, Infinity);
+  const { best, open, looked } = search(problem, combinations, { most, isOver }, Infinity);
   return {
     best,
     bound: best ? Math.min(best.loss - ALIKE, open) : open,
@@ -69,7 +74,12 @@ export function arrangeEvening(problem: EveningProblem, most = 40_000): EveningA
  * neighbours in a fryer the other way round. Whatever differs does one of these, so that nothing is left out.
  * @param most partial schedules to look at for each of them
  */
-export function runnerUpOf(problem: EveningProblem, best: EveningSchedule, most = 500): EveningSchedule | null {
+export function runnerUpOf(
+  problem: EveningProblem,
+  best: EveningSchedule,
+  most = 500,
+  isOver: () => boolean = () => false,
+): EveningSchedule | null {
   const elsewhere = problem.dishes.map((dish): EveningProblem => {
     const fryers = fryersOf(best.ways.get(dish.id)!);
     const ways = dish.ways.filter((way) => fryersOf(way) !== fryers);
@@ -86,17 +96,24 @@ export function runnerUpOf(problem: EveningProblem, best: EveningSchedule, most 
   let found: EveningSchedule | null = null;
   for (const other of [...turned, ...elsewhere]) {
     if (other.dishes.some(({ ways }) => ways.length === 0)) continue;
-    const { best: own } = search(other, waysTogether(other).combinations, most, found?.loss ?? Infinity);
+    if (isOver()) break;
+    const { combinations } = waysTogether(other);
+    const { best: own } = search(other, combinations, { most, isOver }, found?.loss ?? Infinity);
     found = own ?? found;
   }
   return found;
 }
 
-function search(problem: EveningProblem, combinations: readonly Combination[], most: number, worth: number): Search {
-  const state: Search = { best: null, worth, open: Infinity, looked: 0, most };
+function search(
+  problem: EveningProblem,
+  combinations: readonly Combination[],
+  budget: { readonly most: number; readonly isOver: () => boolean },
+  worth: number,
+): Search {
+  const state: Search = { best: null, worth, open: Infinity, looked: 0, ...budget };
   for (const combination of combinations) {
     if (combination.bound >= state.worth) break;
-    if (state.looked >= most) {
+    if (state.looked >= state.most || state.isOver()) {
       state.open = Math.min(state.open, combination.bound);
       break;
     }
@@ -111,15 +128,15 @@ function descend(problem: EveningProblem, combination: Combination, prepared: Pr
   const { network, inFryers, elsewhere } = prepared;
   const here = lossOf(prepared, network.times);
   if (here >= state.worth) return;
-  if (state.looked >= state.most) {
+  if (state.looked >= state.most || state.isOver()) {
     state.open = Math.min(state.open, here);
     return;
   }
   state.looked++;
   const inFryer = findClash(inFryers, network.times);
   const clash = inFryer ?? findClash(elsewhere, network.times);
-  /* placing takes longer than looking: while the fryers are not in order, now and then is enough */
-  const isWorthPlacing = !inFryer || state.best === null || state.looked % PLACED_EACH === 1;
+  /* placing takes longer than looking: once there is a schedule, now and then is enough */
+  const isWorthPlacing = state.best === null || state.looked % PLACED_EACH === 1;
   const placed = !clash
     ? network.times.slice()
     : isWorthPlacing
@@ -190,6 +207,8 @@ function prepare(problem: EveningProblem, ways: readonly DishWay[]): Prepared | 
   });
   const lengths = new Map(steps.map(({ id, length }) => [id, length]));
   for (const { before, after, least, most } of ways.flatMap((way) => way.lags)) {
+    /* a dish looked at alone has no table to be brought to */
+    if (!nodes.has(after)) continue;
     const [one, other, length] = [nodes.get(before)!, nodes.get(after)!, lengths.get(before)!];
     arcs.push([other, one, length + least]);
     if (Number.isFinite(most)) arcs.push([one, other, -length - most]);

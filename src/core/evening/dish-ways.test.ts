@@ -1,7 +1,7 @@
 import type { PrepTask } from '../prep/prep-tasks';
 import { atTable } from './at-table';
 import { arrangeEvening } from './arrange-evening';
-import { type DishWork, type FriedDish, friedWays, fryersOf, keepOf, OVEN, ownWay } from './dish-ways';
+import { type DishWork, type FriedDish, friedWays, fryersOf, keepOf, OVEN, ownWay, SERVE, serveWay } from './dish-ways';
 import { HANDS } from './evening-problem';
 import { lossAfter } from './loss-curve';
 import { waitingLoss } from './waiting-loss';
@@ -62,7 +62,6 @@ test('what waits has hands only for setting it up; the preheat is no step of a d
     'chips:dry-2',
     'chips:load-1',
     'chips:load-2',
-    'chips:serve',
   ]);
   const handsOf = (id: string) =>
     rack!.steps.find((step) => step.id === id)!.uses.filter(({ resource }) => resource === HANDS);
@@ -125,4 +124,22 @@ test('a dish of one’s own keeps its lags; what bakes has the oven to itself', 
   const out = best!.begins.get('gratin:own-2')! - 1860;
   const kept = best!.begins.get('chips:load-1')! - 60 - 15 * MINUTE;
   expect(out).toBeGreaterThanOrEqual(kept - 1);
+});
+
+test('an evening ends with all hands bringing everything to the table; no food is left to come after that', () => {
+  const ways = friedWays(WORK, [fried('A', 1)], false).filter((one) => keepOf(one) === 'rack');
+  const { best } = arrangeEvening({
+    dishes: [
+      { id: 'chips', ways },
+      { id: 'evening', ways: [serveWay(6, 2)] },
+    ],
+    capacity: { [HANDS]: 2, A: 1 },
+    fryers: ['A'],
+    earliest: Infinity,
+    fixed: new Map(),
+  });
+  expect(best!.begins.get(SERVE)).toBe(60);
+  /* emptied before both cooks carry */
+  expect(best!.begins.get('chips:load-1')! - 15 * MINUTE - 90).toBeGreaterThanOrEqual(60);
+  expect(serveWay(6, 1).steps[0]!.length).toBe(120);
 });

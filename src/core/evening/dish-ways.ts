@@ -17,13 +17,17 @@ export const BOARD = 'board';
 export const RING = 'ring';
 export const OVEN = 'oven';
 
-/** Hands for filling a drawer, for emptying it, and for bringing a dish to the table, s. Source: assumed. */
+/** Hands for filling a drawer, and for emptying it, s. Source: assumed. */
 const FILLING = 60;
 const EMPTYING = 30;
-const SERVING = 30;
 
-/** Longest that a dish stands dressed on the table, s. Source: chosen. */
-const ON_THE_TABLE = 240;
+/** Hands for bringing a dish to the table, and the least that bringing all takes, s. Source: assumed. */
+const SERVING = 20;
+const LEAST_SERVING = 60;
+
+/** The one step with which every evening ends, and the dish that it stands for. */
+export const TABLE = 'evening';
+export const SERVE = `${TABLE}:serve`;
 
 /** Hands for setting up what then waits, s. Source: assumed, as in `handsOnDuration`. */
 const SET_UP = 60;
@@ -168,13 +172,6 @@ function friedWay(work: DishWork, fryers: readonly FriedDish[], keep: 'rack' | '
   );
   const last = steps.at(-1);
   const waitFor = last ? longestAfter(last.kind as PrepTask['kind'] | 'board') : 0;
-  const serve: EveningStep = {
-    id: `${id}:serve`,
-    kind: 'serve',
-    length: Math.max(toTable, SERVING),
-    uses: [{ resource: HANDS, from: Math.max(toTable, SERVING) - SERVING, length: SERVING }],
-    endsWithin: ON_THE_TABLE,
-  };
   const back: EveningStep = {
     id: `${id}:back`,
     kind: 'back',
@@ -197,7 +194,7 @@ function friedWay(work: DishWork, fryers: readonly FriedDish[], keep: 'rack' | '
         }));
   return {
     id: `${fryers.map(({ fryer }) => fryer).join(TOGETHER)}${KEPT}${keep}`,
-    steps: [...steps, ...loads, ...(keep === 'back' ? [back] : []), serve],
+    steps: [...steps, ...loads, ...(keep === 'back' ? [back] : [])],
     lags: [
       ...lags,
       /* the first load follows the last step; further ones wait for the drawer as long as that takes */
@@ -211,7 +208,12 @@ function friedWay(work: DishWork, fryers: readonly FriedDish[], keep: 'rack' | '
       ...(keep === 'back'
         ? loads.map((load) => ({ before: load.id, after: back.id, least: 0, most: LONGEST_OUT }))
         : []),
-      ...ends.map((end) => ({ before: end.id, after: serve.id, least: 0, most: LONGEST_OUT })),
+      ...ends.map((end) => ({
+        before: end.id,
+        after: SERVE,
+        least: Math.max(0, toTable - LEAST_SERVING),
+        most: LONGEST_OUT,
+      })),
     ],
     waiting,
     loss:
@@ -245,6 +247,26 @@ export interface OwnStep {
   readonly most: number;
 }
 
+/** All hands bring everything to the table, last of all. */
+export function serveWay(dishes: number, cooks: number): DishWay {
+  const length = Math.max(LEAST_SERVING, (SERVING * dishes) / cooks);
+  return {
+    id: 'table',
+    steps: [
+      {
+        id: SERVE,
+        kind: 'serve',
+        length,
+        uses: [{ resource: HANDS, from: 0, length, amount: cooks }],
+        endsWithin: 0,
+      },
+    ],
+    lags: [],
+    waiting: [],
+    loss: 0,
+  };
+}
+
 /** The one way of a dish of the cook's own: its steps one after the other, then to the table. */
 export function ownWay(id: string, own: readonly OwnStep[], manner: TableManner, ovenShelves: number): DishWay {
   const steps: EveningStep[] = own.map(({ hands, waits, place }, i) => ({
@@ -259,20 +281,13 @@ export function ownWay(id: string, own: readonly OwnStep[], manner: TableManner,
         : []),
     ],
   }));
-  const serve: EveningStep = {
-    id: `${id}:serve`,
-    kind: 'serve',
-    length: SERVING,
-    uses: [{ resource: HANDS, from: 0, length: SERVING }],
-    ...(manner === 'keeps' ? {} : { endsWithin: ON_THE_TABLE }),
-  };
   const last = steps.at(-1);
   return {
     id: 'own',
-    steps: [...steps, serve],
-    lags: [...steps, serve].slice(1).map((step, i) => ({
-      before: steps[i]!.id,
-      after: step.id,
+    steps,
+    lags: steps.map((step, i) => ({
+      before: step.id,
+      after: steps[i + 1]?.id ?? SERVE,
       least: 0,
       most: own[i]!.most,
     })),

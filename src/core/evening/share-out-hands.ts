@@ -40,9 +40,16 @@ export function shareOutHands(
     .flatMap(({ id, uses }) =>
       uses
         .filter(({ resource, length }) => resource === HANDS && length > 0)
-        .map(({ from, length, deed }): Stretch => {
+        .flatMap(({ from, length, deed, amount = 1 }): Stretch[] => {
           const begin = begins.get(id)! - from;
-          return { step: id, from: begin, to: begin - length, only: own.get(id), deed };
+          /* what takes several pairs of hands is work for each of them */
+          return new Array<Stretch>(amount).fill({
+            step: id,
+            from: begin,
+            to: begin - length,
+            only: own.get(id),
+            deed,
+          });
         }),
     )
     .sort((a, b) => b.from - a.from || a.to - b.to);

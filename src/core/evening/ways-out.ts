@@ -1,4 +1,5 @@
 import { arrangeEvening } from './arrange-evening';
+import { TABLE } from './dish-ways';
 import { type EveningProblem, HANDS } from './evening-problem';
 
 /** A wish that could be given up where not all can be kept. */
@@ -51,9 +52,9 @@ export function waysOut(problem: EveningProblem): WayOut[] {
   const hands = problem.capacity[HANDS] ?? 1;
   if (isPossible({ ...problem, capacity: { ...problem.capacity, [HANDS]: hands + 1 } })) found.push({ give: 'hands' });
   if (problem.fixed.size > 0 && isPossible({ ...problem, fixed: new Map() })) found.push({ give: 'pins' });
-  for (const { id } of problem.dishes) {
+  for (const { id } of problem.dishes.filter((dish) => dish.id !== TABLE)) {
     const without = { ...problem, dishes: problem.dishes.filter((dish) => dish.id !== id) };
-    if (without.dishes.length > 0 && isPossible(without)) found.push({ give: 'dish', dish: id });
+    if (without.dishes.some((dish) => dish.id !== TABLE) && isPossible(without)) found.push({ give: 'dish', dish: id });
   }
   return found;
 }

@@ -24,7 +24,8 @@ const PIPING = 80;
 const DRIED = 1.15;
 
 /** A step as an order, without its dish. */
-function verbOf(step: Pick<PlacedStep, 'id' | 'kind'>, dish: EveningDishFile): string {
+function verbOf(step: Pick<PlacedStep, 'id' | 'kind'>, dish: EveningDishFile | undefined): string {
+  if (!dish || step.kind === 'serve') return 'All to the table';
   switch (step.kind) {
     case 'board':
       return 'Peel and cut';
@@ -34,8 +35,6 @@ function verbOf(step: Pick<PlacedStep, 'id' | 'kind'>, dish: EveningDishFile): s
         : 'Load';
     case 'back':
       return 'All back for 4 min';
-    case 'serve':
-      return 'To the table';
     case 'own':
       return dish.kind === 'own' ? (dish.steps[numberOf(step.id) - 1]?.word ?? dish.name) : '';
     default:
@@ -43,17 +42,17 @@ function verbOf(step: Pick<PlacedStep, 'id' | 'kind'>, dish: EveningDishFile): s
   }
 }
 
-/** A step with its dish: “Dry: carrots”. */
-export function stepText(step: Pick<PlacedStep, 'id' | 'kind'>, dish: EveningDishFile): string {
+/** A step with its dish: “Dry: carrots”; what brings all to the table has none. */
+export function stepText(step: Pick<PlacedStep, 'id' | 'kind'>, dish: EveningDishFile | undefined): string {
   const verb = verbOf(step, dish);
-  return step.kind === 'own' ? verb : `${verb}: ${shortDishName(dish).toLowerCase()}`;
+  return !dish || step.kind === 'own' ? verb : `${verb}: ${shortDishName(dish).toLowerCase()}`;
 }
 
 /** The same without the dish, for where there is little room. */
 export function deedVerb(
   step: Pick<PlacedStep, 'id' | 'kind'>,
   deed: DrawerDeed | undefined,
-  dish: EveningDishFile,
+  dish: EveningDishFile | undefined,
 ): string {
   if (deed === undefined || deed === 'fill') return verbOf(step, dish);
   return deed === 'empty' ? 'Out' : ACTION_WORDS[deed];
@@ -63,9 +62,9 @@ export function deedVerb(
 export function deedText(
   step: Pick<PlacedStep, 'id' | 'kind'>,
   deed: DrawerDeed | undefined,
-  dish: EveningDishFile,
+  dish: EveningDishFile | undefined,
 ): string {
-  if (deed === undefined || deed === 'fill') return stepText(step, dish);
+  if (!dish || deed === undefined || deed === 'fill') return stepText(step, dish);
   const word = deed === 'empty' ? 'Out' : ACTION_WORDS[deed];
   const load = step.kind === 'load' && dish.kind === 'plan' && dish.plan.loads.count > 1 ? ` ${numberOf(step.id)}` : '';
   return `${word}: ${shortDishName(dish).toLowerCase()}${load}`;

@@ -1,6 +1,6 @@
 import { arrangeEvening, fryerOrder, runnerUpOf } from '../../core/evening/arrange-evening';
 import { atTable } from '../../core/evening/at-table';
-import { keepOf } from '../../core/evening/dish-ways';
+import { keepOf, TABLE } from '../../core/evening/dish-ways';
 import type { DishWay, EveningProblem, EveningSchedule } from '../../core/evening/evening-problem';
 import { dishOf, eveningRun } from '../../core/evening/evening-run';
 import { type DishForecast, forecastDish, HOT_ENOUGH } from '../../core/evening/forecast-dish';
@@ -20,9 +20,17 @@ const SEED = 1;
 /** Forecasts kept ready. */
 const KEPT = 60;
 
-/** Partial schedules looked at for the best, and once it is under way, when an answer must come at once. Source: numerics. */
-const LOOKS = 12_000;
-const LOOKS_UNDER_WAY = 4000;
+/** Partial schedules looked at for the best. Source: numerics; time is up before. */
+const LOOKS = 40_000;
+
+/** How long is looked for the best, for the runner-up, and for each once it is under way, ms. Source: chosen; a cook waits two seconds for a plan and one in mid-evening. */
+const PATIENCE = { best: 2000, runnerUp: 1000, underWay: 300, lines: 400 } as const;
+
+/** Says when so many ms are over. */
+function timer(ms: number): () => boolean {
+  const end = performance.now() + ms;
+  return () => performance.now() > end;
+}
 
 /** Lateness that is worth saying, loss against what was planned. Source: chosen, a twentieth of a dish. */
 const WORTH_SAYING = 5;
@@ -33,6 +41,7 @@ const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 /** Answers one question at a time; a newer one ends an older. */
 export function createEveningService(): EveningService {
   const known = new Map<string, DishForecast>();
+  const losses = new Map<string, number>();
   let newest = 0;
   const dishIn = (fryer: string, document: PlanFile): DishForecast => {
     const key = JSON.stringify([fryer, document]);
@@ -60,7 +69,7 @@ export function createEveningService(): EveningService {
       }
       report(wanted.length, wanted.length);
       await breathe();
-      return own === newest ? viewOf(question, fried) : null;
+      return own === newest ? viewOf(question, fried, losses) : null;
     },
   };
 }
@@ -73,6 +82,7 @@ function forecastIn(fryer: string, document: PlanFile): DishForecast {
 function viewOf(
   { evening, plans, paces, told, now }: EveningQuestion,
   fried: Map<string, DishForecast[]>,
+  losses: Map<string, number>,
 ): EveningView {
   const run = eveningRun(told);
   const serveAt = run.serveAt ?? Date.parse(evening.serve_at);
@@ -82,18 +92,24 @@ function viewOf(
   const problem = isUnderWay
     ? underWay(planned, run, serveAt, now)
     : { ...planned, earliest: Math.max(0, (serveAt - now) / 1000) };
-  const answer = arrangeEvening(problem, isUnderWay ? LOOKS_UNDER_WAY : LOOKS);
+  const answer = arrangeEvening(problem, LOOKS, timer(isUnderWay ? PATIENCE.underWay : PATIENCE.best));
   const show = (schedule: EveningSchedule | null, by = 0): ShownSchedule | null =>
     schedule && shownSchedule(schedule, problem, evening, plans, fried, serveAt + by * 1000);
-  const late = isUnderWay && (answer.best === null || answer.best.loss > plannedLoss(planned) + WORTH_SAYING);
+  const late =
+    isUnderWay &&
+    (answer.best === null ||
+      answer.best.loss > plannedLoss(planned, JSON.stringify([moved, plans, paces]), losses) + WORTH_SAYING);
   return {
     best: show(answer.best),
-    runnerUp: isUnderWay || !answer.best ? null : show(runnerUpOf(problem, answer.best)),
+    runnerUp:
+      isUnderWay || !answer.best ? null : show(runnerUpOf(problem, answer.best, LOOKS, timer(PATIENCE.runnerUp))),
     proved: answer.proved,
     bound: answer.bound,
     orders: answer.orders,
     waysOut: answer.best ? [] : waysOut(problem),
-    lines: late ? servingLines(problem).map(({ by, schedule }) => ({ by, shown: show(schedule, by)! })) : [],
+    lines: late
+      ? servingLines(problem, timer(PATIENCE.lines)).map(({ by, schedule }) => ({ by, shown: show(schedule, by)! }))
+      : [],
     overdue: answer.best ? [...overdueWaits(asPlanned(answer.best, planned), run, now)] : [],
     pictures: Object.fromEntries(
       [...fried].map(([id, each]) => [id, each.map(({ looks, browning }) => ({ looks, browning }))]),
@@ -108,9 +124,12 @@ function asPlanned({ ways }: EveningSchedule, planned: EveningProblem): DishWay[
   );
 }
 
-/** What the evening would have cost at the table, had nothing slipped. */
-function plannedLoss(planned: EveningProblem): number {
-  return arrangeEvening(planned, LOOKS_UNDER_WAY).best?.loss ?? Infinity;
+/** What the evening would cost at the table if nothing slipped; the same evening is asked about again and again. */
+function plannedLoss(planned: EveningProblem, key: string, known: Map<string, number>): number {
+  const loss = known.get(key) ?? arrangeEvening(planned, LOOKS, timer(PATIENCE.underWay)).best?.loss ?? Infinity;
+  known.clear();
+  known.set(key, loss);
+  return loss;
 }
 
 function shownSchedule(
@@ -131,16 +150,18 @@ function shownSchedule(
       .map(({ id, kind, length, uses }) => ({ id, dish: dishOf(id), kind, begin: begins.get(id)!, length, uses }))
       .sort((a, b) => b.begin - a.begin),
     work: shareOutHands(steps, begins, evening.cooks.length, own),
-    table: [...ways].map(([dish, way]): DishAtTable => {
-      const each = fried.get(dish);
-      if (!each || keepOf(way) === null) {
-        const [last] = way.waiting;
-        const since = last ? Math.max(0, begins.get(last.step)! - last.from) : 0;
-        return { dish, way: way.id, kept: null, heart: null, since, fryer: null };
-      }
-      const from = each.findIndex(({ fryer }) => way.id.startsWith(fryer));
-      return { dish, way: way.id, ...atTable(way, each, begins), fryer: from };
-    }),
+    table: [...ways]
+      .filter(([dish]) => dish !== TABLE)
+      .map(([dish, way]): DishAtTable => {
+        const each = fried.get(dish);
+        if (!each || keepOf(way) === null) {
+          const [last] = way.waiting;
+          const since = last ? Math.max(0, begins.get(last.step)! - last.from) : 0;
+          return { dish, way: way.id, kept: null, heart: null, since, fryer: null };
+        }
+        const from = each.findIndex(({ fryer }) => way.id.startsWith(fryer));
+        return { dish, way: way.id, ...atTable(way, each, begins), fryer: from };
+      }),
     preheats: orders.flatMap(({ fryer, steps: [first] }) => {
       if (first === undefined) return [];
       const n = problem.fryers.indexOf(fryer);

@@ -23,7 +23,7 @@ export function DeedSheet({
       const dish = dishOfEvening(evening, dishOf(work.step));
       return {
         from: work.from,
-        words: dish ? deedText(step, work.deed, dish) : '',
+        words: deedText(step, work.deed, dish),
         who: evening.cooks[work.cook]!,
         minutes: halfMinutes(work.from - work.to),
       };

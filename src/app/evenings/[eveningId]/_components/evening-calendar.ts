@@ -10,7 +10,7 @@ export function calendarOfEvening(shown: ShownSchedule, evening: EveningFile): s
   const events = (shown.work ?? []).flatMap((work): EventAttributes[] => {
     const step = shown.steps.find(({ id }) => id === work.step);
     const dish = step && dishOfEvening(evening, dishOf(work.step));
-    if (!step || !dish) return [];
+    if (!step) return [];
     return [
       {
         title: `${deedText(step, work.deed, dish)} (${evening.cooks[work.cook]})`,

@@ -102,7 +102,8 @@ export function EveningDesk({
   const [room, setRoom] = useState<Room | null>(initial.dishes.length === 0 ? 'dishes' : null);
   const [planned, setPlanned] = useState<ShownSchedule | null>(null);
   const isUnderWay = run.steps.size > 0;
-  const shown = view?.best ?? null;
+  /* where seven can no longer be kept, cooks go on for the soonest line until one is chosen */
+  const shown = view?.best ?? view?.lines[0]?.shown ?? null;
   useStandIns(rehearsal, shown, run.steps);
   /* the table as it was before anything slipped, to say what a line costs */
   if (!isUnderWay && shown && planned !== shown) setPlanned(shown);
@@ -242,7 +243,7 @@ export function EveningDesk({
             block web workers.
           </p>
         )}
-        {view && of === evening && (
+        {view && of === evening && view.lines.length === 0 && (
           <div className="mt-2">
             <WaysOutList view={view} evening={evening} change={change} />
           </div>

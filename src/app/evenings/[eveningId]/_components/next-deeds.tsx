@@ -47,7 +47,7 @@ export function deedsOf(
   return (shown.work ?? []).flatMap((work): Deed[] => {
     const step = shown.steps.find(({ id }) => id === work.step);
     const dish = step && dishOfEvening(evening, dishOf(work.step));
-    if (!step || !dish || work.cook !== cook) return [];
+    if (!step || work.cook !== cook) return [];
     const told = run.steps.get(work.step);
     if (told?.done != null) return [];
     const isFirst = work.from >= step.begin - 1;
@@ -170,7 +170,7 @@ export function NextDeeds({
           {waiting.map((step) => {
             const dish = dishOfEvening(evening, step.dish);
             const left = step.length - (now - run.steps.get(step.id)!.begun) / 1000;
-            return dish ? (
+            return (
               <li
                 key={step.id}
                 className="flex items-center justify-between gap-3 rounded-part border-2 border-water px-3 py-1"
@@ -182,7 +182,7 @@ export function NextDeeds({
                   Done<span className="sr-only">: {deedText(step, undefined, dish)}</span>
                 </Button>
               </li>
-            ) : null;
+            );
           })}
         </ul>
       )}
@@ -205,7 +205,7 @@ export function NextDeeds({
           );
         })}
       </ol>
-      {lastDone !== undefined && lastStep && lastDish && (
+      {lastDone !== undefined && lastStep && (
         <Button
           look="quiet"
           className="mt-2 px-0"

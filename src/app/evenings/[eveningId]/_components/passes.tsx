@@ -205,14 +205,14 @@ function BarShape({
   const [dragged, setDragged] = useState(0);
   const from = useRef<number | null>(null);
   const { step } = bar;
-  const dish = step && dishOfEvening(evening, step.dish);
+  const dish = step ? dishOfEvening(evening, step.dish) : undefined;
   /* a hair between two that touch */
   const wide = Math.max(bar.kind === 'hands' ? 7 : 4, right - left - 2);
   const wordsHeight = WORDS[lane.place] ?? 0;
   const top = bar.row * ROW[lane.place] + 3;
   const height = ROW[lane.place] - wordsHeight - 4;
   const room = Math.min(roomAfter(bar, lane.bars) * perSecond, 260) - 4;
-  if (!step || !dish) {
+  if (!step) {
     return (
       <span
         className="absolute rounded-part border border-[#9db3ff] opacity-70 hatched"
@@ -221,12 +221,12 @@ function BarShape({
       />
     );
   }
-  const picture = pictures[dish.id]?.[lane.index];
-  const plan = plans[dish.id]?.[lane.index];
+  const picture = pictures[step.dish]?.[lane.index];
+  const plan = plans[step.dish]?.[lane.index];
   const words =
     bar.kind === 'hands'
       ? deedText(step, bar.work?.deed, dish)
-      : bar.kind === 'keep'
+      : bar.kind === 'keep' && dish
         ? shortDishName(dish)
         : stepText(step, dish);
   const isOwn = bar.kind === 'hands' || bar.kind === 'load';
@@ -296,7 +296,7 @@ function BarShape({
           width: wide,
           top: top + wordsHeight,
           height,
-          ...(bar.kind === 'load' ? { background: loadGround(step.id, dish, picture) } : {}),
+          ...(bar.kind === 'load' && dish ? { background: loadGround(step.id, dish, picture) } : {}),
         }}
       >
         {wordsHeight === 0 && inside && (
@@ -305,7 +305,7 @@ function BarShape({
           </span>
         )}
       </button>
-      {bar.kind === 'load' && picture && plan && (
+      {bar.kind === 'load' && dish && picture && plan && (
         <span
           className="pointer-events-none absolute z-[1]"
           style={{ left: right + dragged - 22, top: top + wordsHeight - 4 }}

@@ -36,7 +36,7 @@ export function StepDetail({
 }) {
   const step = shown.steps.find((one) => one.id === id);
   const dish = step && dishOfEvening(evening, step.dish);
-  if (!step || !dish) return null;
+  if (!step) return null;
   const pinned = evening.pins.some((pin) => pin.step === id);
   const told = run.get(id);
   const longest = longestOf(step.kind);
