@@ -42,3 +42,15 @@ test('where nobody is left for a step, there is no answer', () => {
   expect(share(steps, { 'a:x': 500, 'b:x': 450 }, 2, { 'a:x': 0, 'b:x': 0 })).toBeNull();
   expect(share(steps, { 'a:x': 500, 'b:x': 450 }, 1)).toBeNull();
 });
+
+test('what is begun or done is somebody’s, though it overlapped; what comes is shared out all the same', () => {
+  const steps = [step('a:x', [0, 300]), step('b:x', [0, 300]), step('c:x', [0, 50])];
+  const begins = new Map([
+    ['a:x', 1000],
+    ['b:x', 900],
+    ['c:x', 500],
+  ]);
+  const work = shareOutHands(steps, begins, 1, new Map(), new Set(['a:x', 'b:x']))!;
+  expect(work.map(({ step: id }) => id)).toEqual(['a:x', 'b:x', 'c:x']);
+  expect(shareOutHands(steps, begins, 1, new Map())).toBeNull();
+});

@@ -28,6 +28,7 @@ interface Stretch {
  * Who does what: no cook in two places, steps that belong to one cook with that one, and each dish as far as can be with whoever had it
  * last; of several, whoever has been free for longest.
  * @param begins s before serving @param own the cook of a step, where it has one
+ * @param settled steps that are begun or done: they are given to someone, whoever was busy meanwhile
  * @returns in the order done; null where the steps that have their own cook leave nobody free for another
  */
 export function shareOutHands(
@@ -35,6 +36,7 @@ export function shareOutHands(
   begins: ReadonlyMap<string, number>,
   cooks: number,
   own: ReadonlyMap<string, number>,
+  settled: ReadonlySet<string> = new Set(),
 ): Work[] | null {
   const stretches = steps
     .flatMap(({ id, uses }) =>
@@ -63,12 +65,13 @@ export function shareOutHands(
     if (++tries > MOST_TRIES) return false;
     const dish = dishOf(stretch.step);
     const before = lastOf.get(dish);
-    const free = freeFrom
-      .map((from, cook) => ({ from, cook }))
+    const all = freeFrom.map((from, cook) => ({ from, cook }));
+    const free = all
       .filter(({ from, cook }) => from >= stretch.from - 1e-6 && (stretch.only ?? cook) === cook)
       .sort((a, b) => Number(b.cook === before) - Number(a.cook === before) || b.from - a.from || a.cook - b.cook);
+    if (free.length === 0 && settled.has(stretch.step)) free.push(all.toSorted((a, b) => b.from - a.from)[0]!);
     for (const { from, cook } of free) {
-      freeFrom[cook] = stretch.to;
+      freeFrom[cook] = Math.min(from, stretch.to);
       lastOf.set(dish, cook);
       work.push({ step: stretch.step, from: stretch.from, to: stretch.to, cook, deed: stretch.deed });
       if (give(at + 1)) return true;

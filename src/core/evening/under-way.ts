@@ -34,7 +34,9 @@ export function underWay(
       /* hands are free again once it is done, and what is taken until serving stays taken */
       uses: step.uses.map((use) =>
         Number.isFinite(use.length)
-          ? { ...use, from: Math.min(use.from, length), length: Math.max(0, Math.min(use.length, length - use.from)) }
+          ? use.from + use.length >= step.length - 1
+            ? { ...use, from: Math.min(use.from, length), length: Math.max(0, length - use.from) }
+            : { ...use, from: Math.min(use.from, length), length: Math.max(0, Math.min(use.length, length - use.from)) }
           : { ...use, from: Math.min(use.from, length) },
       ),
     };

@@ -94,7 +94,7 @@ function viewOf(
     : { ...planned, earliest: Math.max(0, (serveAt - now) / 1000) };
   const answer = arrangeEvening(problem, LOOKS, timer(isUnderWay ? PATIENCE.underWay : PATIENCE.best));
   const show = (schedule: EveningSchedule | null, by = 0): ShownSchedule | null =>
-    schedule && shownSchedule(schedule, problem, evening, plans, fried, serveAt + by * 1000);
+    schedule && shownSchedule(schedule, problem, evening, plans, fried, serveAt + by * 1000, new Set(run.steps.keys()));
   const late =
     isUnderWay &&
     (answer.best === null ||
@@ -139,6 +139,7 @@ function shownSchedule(
   plans: EveningQuestion['plans'],
   fried: Map<string, DishForecast[]>,
   serveAt: number,
+  settled: ReadonlySet<string>,
 ): ShownSchedule {
   const steps = [...ways.values()].flatMap((way) => way.steps);
   const own = new Map(Object.entries(evening.hands).filter(([, cook]) => cook < evening.cooks.length));
@@ -149,7 +150,7 @@ function shownSchedule(
     steps: steps
       .map(({ id, kind, length, uses }) => ({ id, dish: dishOf(id), kind, begin: begins.get(id)!, length, uses }))
       .sort((a, b) => b.begin - a.begin),
-    work: shareOutHands(steps, begins, evening.cooks.length, own),
+    work: shareOutHands(steps, begins, evening.cooks.length, own, settled),
     table: [...ways]
       .filter(([dish]) => dish !== TABLE)
       .map(([dish, way]): DishAtTable => {

@@ -91,12 +91,17 @@ export function Passes({
     { length: Math.max(0, Math.floor((shown.serveAt - first) / (every * 1000)) + 1) },
     (_, i) => first + i * every * 1000,
   );
+  /* the plate of now covers the clock's next to it */
+  const isCovered = (at: number) => now !== null && Math.abs(at - now) * (perSecond / 1000) < 56;
   const nowBefore = now === null ? null : (shown.serveAt - now) / 1000;
   return (
     <div ref={frame} className="relative overflow-hidden" role="group" aria-label="The evening, pass by pass">
       <div className="relative h-9" style={{ marginLeft: HEAD }}>
         {marks
-          .filter((at) => x((shown.serveAt - at) / 1000) < width - 30 && x((shown.serveAt - at) / 1000) > 24)
+          .filter(
+            (at) =>
+              !isCovered(at) && x((shown.serveAt - at) / 1000) < width - 30 && x((shown.serveAt - at) / 1000) > 24,
+          )
           .map((at) => (
             <span
               key={at}
