@@ -93,6 +93,17 @@ try {
   await page.getByText('next forecast good to').last().waitFor();
   await settle();
   await take('kitchen');
+
+  await page.goto(`${address}/evenings`);
+  await page.getByRole('link', { name: 'Board-game evening' }).click();
+  await page.getByRole('heading', { name: /^The best of/ }).waitFor();
+  await prices();
+  await take('evening');
+  await page.setViewportSize(PHONE);
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  await settle();
+  await take('evening-phone');
+  await page.setViewportSize(DESK);
   await page.goto(address);
   await page.getByText(INTERVAL).waitFor();
   await station('Load');
