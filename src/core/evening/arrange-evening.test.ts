@@ -236,3 +236,11 @@ test('random evenings with hands and two fryers break no rule, and what is not p
     }
   }
 });
+
+test('a clock that has run out ends the search only once there is a schedule', () => {
+  const problem = problemOf({ chips: [fried('chips', 'A', 12, 1)], sticks: [fried('sticks', 'A', 18, 3)] });
+  const { best, proved, bound } = arrangeEvening(problem, 40_000, () => true);
+  expect(brokenRules(problem, best!)).toEqual([]);
+  expect(proved).toBe(false);
+  expect(bound).toBeLessThan(best!.loss);
+});

@@ -15,6 +15,9 @@ const EARLY_MINUTE = 0.5 / 60;
 /** Partial schedules between two that are placed in full. Source: numerics. */
 const PLACED_EACH = 16;
 
+/** Partial schedules that are looked at before it is believed that there is none, whatever the clock says. Source: numerics. */
+const BEFORE_NONE = 3000;
+
 /** Most ways of all dishes together that are tried. Source: numerics; beyond, the best are tried and nothing is proved. */
 const MOST_WAYS = 20_000;
 
@@ -113,7 +116,7 @@ function search(
   const state: Search = { best: null, worth, open: Infinity, looked: 0, ...budget };
   for (const combination of combinations) {
     if (combination.bound >= state.worth) break;
-    if (state.looked >= state.most || state.isOver()) {
+    if (isEnough(state)) {
       state.open = Math.min(state.open, combination.bound);
       break;
     }
@@ -123,12 +126,17 @@ function search(
   return state;
 }
 
+/** A schedule is looked for until one is found; then the clock counts. */
+function isEnough({ best, looked, most, isOver }: Search): boolean {
+  return looked >= most || ((best !== null || looked >= BEFORE_NONE) && isOver());
+}
+
 /** Tries each order of two steps that clash, the one that loses less first; fryers before hands, whose order decides little. */
 function descend(problem: EveningProblem, combination: Combination, prepared: Prepared, state: Search): void {
   const { network, inFryers, elsewhere } = prepared;
   const here = lossOf(prepared, network.times);
   if (here >= state.worth) return;
-  if (state.looked >= state.most || state.isOver()) {
+  if (isEnough(state)) {
     state.open = Math.min(state.open, here);
     return;
   }
