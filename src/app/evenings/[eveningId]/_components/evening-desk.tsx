@@ -94,7 +94,7 @@ export function EveningDesk({
     [paces],
   );
   const [tick, setTick] = useState(0);
-  const { view, of, working, failed } = useArranged(evening, plans, factors, events, tick, rehearsal.at);
+  const { view, isCurrent, working, failed } = useArranged(evening, plans, factors, events, tick, rehearsal.at);
   const now = rehearsal.at(useNow(openedAt));
   const [chosen, setChosen] = useState<string | null>(null);
   const [stretch, setStretch] = useState<string>('all');
@@ -243,7 +243,7 @@ export function EveningDesk({
             block web workers.
           </p>
         )}
-        {view && of === evening && view.lines.length === 0 && (
+        {view && isCurrent && view.lines.length === 0 && (
           <div className="mt-2">
             <WaysOutList view={view} evening={evening} change={change} />
           </div>
@@ -256,7 +256,7 @@ export function EveningDesk({
           </p>
         )}
         {shown && view && !(narrow && open === 'next') && (
-          <div className="mt-2 grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_190px]">
+          <div aria-busy={!isCurrent} className="mt-2 grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_190px]">
             <div className="min-w-0">
               <Passes
                 evening={evening}

@@ -18,8 +18,8 @@ const REST = 150;
 /** How far putting in order has come. */
 export interface Arranged {
   readonly view: EveningView | null;
-  /** the evening that the view is about */
-  readonly of: EveningFile | null;
+  /** whether the view is about the evening as it stands */
+  readonly isCurrent: boolean;
   /** dishes forecast and how many there are, while it works */
   readonly working: { readonly done: number; readonly of: number } | null;
   readonly failed: boolean;
@@ -56,7 +56,12 @@ export function useArranged(
   clock: (real: number) => number,
 ): Arranged {
   const [planner, setPlanner] = useState<EveningPlanner | null>(null);
-  const [state, setState] = useState<Arranged>({ view: null, of: null, working: null, failed: false });
+  const [state, setState] = useState<Omit<Arranged, 'isCurrent'> & { readonly question: string }>({
+    view: null,
+    question: '',
+    working: null,
+    failed: false,
+  });
   const newest = useRef({ evening, plans, paces, told, clock });
   useEffect(() => void (newest.current = { evening, plans, paces, told, clock }));
   useEffect(() => {
@@ -81,7 +86,7 @@ export function useArranged(
           if (wanted) setState((before) => ({ ...before, working: { done, of } }));
         })
         .then((view) => {
-          if (wanted && view) setState({ view, of: asked.evening, working: null, failed: false });
+          if (wanted && view) setState({ view, question, working: null, failed: false });
         })
         .catch(() => {
           if (wanted) setState((before) => ({ ...before, working: null, failed: true }));
@@ -92,5 +97,6 @@ export function useArranged(
       clearTimeout(timer);
     };
   }, [planner, question, tick]);
-  return state;
+  const { question: answered, ...arranged } = state;
+  return { ...arranged, isCurrent: answered === question };
 }
