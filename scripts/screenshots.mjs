@@ -183,35 +183,6 @@ try {
   await page.setViewportSize(PHONE);
   await settle();
   await take('cook-phone');
-
-  /* a rehearsal, by a page whose clock is the true one */
-  const rehearsal = await browser.newPage({ viewport: { width: 1280, height: 1100 } });
-  const shot = async (name) => {
-    await rehearsal.screenshot({ path: join(FOLDER, `${name}.png`), fullPage: true });
-    say(`docs/screenshots/${name}.png`);
-  };
-  await rehearsal.goto(address);
-  await rehearsal.getByText(INTERVAL).waitFor();
-  await rehearsal.getByRole('button', { name: 'Cook this' }).click();
-  /* the run pictured before is in the same fryer */
-  await rehearsal.getByRole('button', { name: 'Begin it all the same' }).click();
-  await rehearsal.getByRole('button', { name: 'Rehearse with stand-in devices' }).click();
-  await rehearsal.getByRole('button', { name: '60×' }).click();
-  await rehearsal.getByRole('button', { name: 'Start', exact: true }).last().click();
-  await rehearsal.waitForTimeout(4500);
-  await rehearsal.getByRole('button', { name: 'The basket is in: start' }).click();
-  await rehearsal.getByText(/^[789]:\d\d in the fryer/).waitFor();
-  await rehearsal.keyboard.press('s');
-  await rehearsal.getByText(/^1[2-5]:\d\d in the fryer/).waitFor();
-  await rehearsal.keyboard.press('s');
-  await rehearsal.getByText(/^(1[789]|2\d):\d\d in the fryer/).waitFor();
-  await rehearsal.getByRole('button', { name: '1×', exact: true }).click();
-  await rehearsal.getByRole('button', { name: 'How to judge it' }).click();
-  await rehearsal.waitForTimeout(2000);
-  await shot('cook-judging');
-  await rehearsal.keyboard.press('d');
-  await rehearsal.getByText(/on a rack, .* in an oven/).waitFor();
-  await shot('cook-after');
 } finally {
   await browser.close();
   await endApp(app);
