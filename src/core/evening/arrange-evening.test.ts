@@ -244,3 +244,26 @@ test('a clock that has run out ends the search only once there is a schedule', (
   expect(proved).toBe(false);
   expect(bound).toBeLessThan(best!.loss);
 });
+
+test('two steps that are pinned into the same hands are impossible; two that were begun so are not', () => {
+  const ways = { chips: [fried('chips', 'A', 12, 1)], sticks: [fried('sticks', 'A', 18, 3)] };
+  const fixed = new Map([
+    ['chips:cut', 60 * MINUTE],
+    ['sticks:cut', 55 * MINUTE],
+  ]);
+  const pinned = arrangeEvening(problemOf(ways, { fixed }));
+  expect(pinned.best).toBeNull();
+  expect(pinned.proved).toBe(true);
+  const begun = arrangeEvening(problemOf(ways, { fixed, begun: new Set(fixed.keys()) })).best;
+  expect(begun!.begins.get('sticks:cut')).toBe(55 * MINUTE);
+});
+
+test('what is pinned is gone round by all others', () => {
+  const problem = problemOf(
+    { chips: [fried('chips', 'A', 12, 1)], sticks: [fried('sticks', 'B', 18, 3)] },
+    { fixed: new Map([['chips:load-1', 25 * MINUTE]]) },
+  );
+  const { best } = arrangeEvening(problem);
+  expect(best!.begins.get('chips:load-1')).toBe(25 * MINUTE);
+  expect(brokenRules(problem, best!)).toEqual([]);
+});

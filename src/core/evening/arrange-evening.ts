@@ -237,7 +237,8 @@ function prepare(problem: EveningProblem, ways: readonly DishWay[]): Prepared | 
           from,
           length,
           amount,
-          settled: problem.fixed.has(id),
+          settled: problem.begun?.has(id) ?? false,
+          fixed: problem.fixed.has(id),
         })),
     ),
   }));

@@ -84,6 +84,8 @@ export interface EveningProblem {
   readonly earliest: number;
   /** s before serving at which steps begin that are begun or pinned */
   readonly fixed: ReadonlyMap<string, number>;
+  /** those of them that are begun: they stay, whatever they clash with; none unless given */
+  readonly begun?: ReadonlySet<string>;
   /** pairs of steps that follow one another in a fryer, where the cook has chosen an order */
   readonly order?: readonly (readonly [string, string])[];
 }

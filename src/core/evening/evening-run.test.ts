@@ -98,3 +98,10 @@ test('a dish that is in a fryer stays there; pieces that lie too long are told, 
   expect(best!.begins.get('chips:load-1')).toBe(20 * MINUTE);
   expect(overdueWaits([wayIn('B')], run, at(10)).get('chips:board')).toBe(15 * MINUTE);
 });
+
+test('a pin whose moment has passed without its step being begun holds nothing any more', () => {
+  const pinned = { ...problem, fixed: new Map([['chips:board', 35 * MINUTE]]) };
+  const going = (now: number) => underWay(pinned, eveningRun([]), SERVE, now).fixed.get('chips:board');
+  expect(going(at(36))).toBe(35 * MINUTE);
+  expect(going(at(34))).toBeUndefined();
+});

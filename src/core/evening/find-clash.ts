@@ -6,8 +6,10 @@ export interface Block {
   /** s; Infinity is until serving */
   readonly length: number;
   readonly amount: number;
-  /** begun or pinned: it stays where it is, whatever it clashes with */
+  /** begun: it stays where it is, whatever it clashes with */
   readonly settled: boolean;
+  /** begun or pinned: the others go round it */
+  readonly fixed: boolean;
 }
 
 /** The blocks of one resource and how much there is of it. */

@@ -1,4 +1,4 @@
-import { beginOf, type Block, type Demand, endOf, TOUCH } from './find-clash';
+import { beginOf, type Block, type Demand, endOf, findClash, TOUCH } from './find-clash';
 import { putArc, type TemporalNetwork } from './temporal-network';
 
 /** How often placing begins anew after something that was placed had to move. Source: numerics. */
@@ -18,13 +18,12 @@ export function placeGreedily(network: TemporalNetwork, demands: readonly Demand
     const bounds = times.slice();
     const kept = arcs[0]!.length;
     const ending = placeOnce(network, demands);
-    if (ending === 'placed') placed = times.slice();
+    /* what is pinned was placed unseen: two of them may want the same hands */
+    if (ending === 'placed') placed = findClash(demands, times) ? null : times.slice();
     arcs[0]!.length = kept;
-    if (ending === 'stuck') break;
-    if (ending !== 'placed') {
-      times.set(bounds);
-      if (!putArc(network, 0, ending.node, ending.time)) break;
-    }
+    if (ending === 'stuck' || ending === 'placed') break;
+    times.set(bounds);
+    if (!putArc(network, 0, ending.node, ending.time)) break;
   }
   arcs[0]!.length = own;
   times.set(before);
@@ -39,7 +38,7 @@ function placeOnce(
   const { times } = network;
   const isPlaced = new Uint8Array(times.length);
   isPlaced[0] = 1;
-  for (const { blocks } of demands) for (const { node, settled } of blocks) if (settled) isPlaced[node] = 1;
+  for (const { blocks } of demands) for (const { node, fixed } of blocks) if (fixed) isPlaced[node] = 1;
   const placedTimes = times.slice();
   for (;;) {
     let next = -1;

@@ -20,7 +20,8 @@ export function underWay(
   serveAt: number,
   now: number,
 ): EveningProblem {
-  const fixed = new Map(problem.fixed);
+  const earliest = (serveAt - now) / 1000;
+  const fixed = new Map(pinsToCome(problem.fixed, earliest));
   for (const [id, { begun }] of steps) fixed.set(id, (serveAt - begun) / 1000);
   const lasts = (step: EveningStep): EveningStep => {
     const run = steps.get(step.id);
@@ -55,14 +56,20 @@ export function underWay(
   });
   return {
     ...problem,
-    earliest: (serveAt - now) / 1000,
+    earliest,
     fixed,
+    begun: new Set(steps.keys()),
     dishes: problem.dishes.map((dish) => {
       const kept = fryers.get(dish.id);
       const ways = kept === undefined ? dish.ways : dish.ways.filter((way) => fryersOf(way) === kept);
       return { ...dish, ways: (ways.length > 0 ? ways : dish.ways).map(onItsWay) };
     }),
   };
+}
+
+/** Pins whose moment is still to come; one that has passed without its step being begun holds nothing any more. @param earliest s before serving by now */
+export function pinsToCome(fixed: ReadonlyMap<string, number>, earliest: number): [string, number][] {
+  return [...fixed].filter(([, at]) => at <= earliest);
 }
 
 /** Waits that are longer than they should be by now, s beyond. @param ways as they were planned @param now ms since 1970 */

@@ -6,7 +6,7 @@ import { dishOf, eveningRun } from '../../core/evening/evening-run';
 import { type DishForecast, forecastDish, HOT_ENOUGH } from '../../core/evening/forecast-dish';
 import { servingLines } from '../../core/evening/serving-lines';
 import { shareOutHands } from '../../core/evening/share-out-hands';
-import { overdueWaits, underWay } from '../../core/evening/under-way';
+import { overdueWaits, pinsToCome, underWay } from '../../core/evening/under-way';
 import { waysOut } from '../../core/evening/ways-out';
 import { eveningProblem, fryerResource } from '../../editing/evening-problem';
 import { openingsFor } from '../../editing/openings-for';
@@ -91,7 +91,7 @@ function viewOf(
   const isUnderWay = run.steps.size > 0;
   const problem = isUnderWay
     ? underWay(planned, run, serveAt, now)
-    : { ...planned, earliest: Math.max(0, (serveAt - now) / 1000) };
+    : notBegun(planned, Math.max(0, (serveAt - now) / 1000));
   const answer = arrangeEvening(problem, LOOKS, timer(isUnderWay ? PATIENCE.underWay : PATIENCE.best));
   const show = (schedule: EveningSchedule | null, by = 0): ShownSchedule | null =>
     schedule && shownSchedule(schedule, problem, evening, plans, fried, serveAt + by * 1000, new Set(run.steps.keys()));
@@ -115,6 +115,11 @@ function viewOf(
       [...fried].map(([id, each]) => [id, each.map(({ looks, browning }) => ({ looks, browning }))]),
     ),
   };
+}
+
+/** An evening of which nothing is begun: all of it from now on. */
+function notBegun(planned: EveningProblem, earliest: number): EveningProblem {
+  return { ...planned, earliest, fixed: new Map(pinsToCome(planned.fixed, earliest)) };
 }
 
 /** The ways of a schedule as they were planned, with the waits they should keep. */
