@@ -2,7 +2,16 @@ import { newEvening, withDish } from '@/editing/edit-evening';
 import { OWN_DISHES, ownDishFor } from '@/editing/own-dishes';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { DishAtTable } from '@/workers/evening/protocol';
-import { atTableText, deedText, deedVerb, differenceText, keepText, shortDishName, stepText } from './evening-text';
+import {
+  atTableText,
+  deedText,
+  deedVerb,
+  differenceText,
+  keepText,
+  overdueText,
+  shortDishName,
+  stepText,
+} from './evening-text';
 
 const plan = { ...FIRST_PLAN, name: 'Potato: sticks, soaked', loads: { ...FIRST_PLAN.loads, count: 3 } };
 const evening = withDish(
@@ -59,4 +68,9 @@ test('how two orders differ is said by what one tastes: bite first, else warmth;
   expect(differ({ kept: 0.84, heart: 333 })).toEqual([]);
   /* over all of its bite nothing is crisper */
   expect(differenceText([table({ kept: 1 })], [table({ kept: 1.4 })], evening, 'metric')).toEqual([]);
+});
+
+test('what has lain too long: pieces go on at once, cooked food is not served', () => {
+  expect(overdueText('potato:dry-2', 300, potato)).toBe('Potato has lain 5 min too long; go on with it now.');
+  expect(overdueText('potato:load-1', 300, potato)).toMatch(/cooked more than two hours ago; do not serve/);
 });

@@ -96,6 +96,14 @@ export function keepText(table: DishAtTable): string | null {
   return table.since < 90 ? null : `${KEEP_WORDS[keep]} ${wholeMinutes(table.since)} min`;
 }
 
+/** What has lain too long, and what that means: cooked food is not served any more, pieces go on at once. @param beyond s over the longest */
+export function overdueText(step: string, beyond: number, dish: EveningDishFile): string {
+  const name = shortDishName(dish);
+  return step.includes(':load-') || step.endsWith(':back')
+    ? `${name}: cooked more than two hours ago; do not serve what stood at room temperature.`
+    : `${name} has lain ${wholeMinutes(beyond)} min too long; go on with it now.`;
+}
+
 /** The dish of this id. */
 export function dishOfEvening(evening: Pick<EveningFile, 'dishes'>, id: string): EveningDishFile | undefined {
   return evening.dishes.find((dish) => dish.id === id);

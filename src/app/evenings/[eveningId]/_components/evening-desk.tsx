@@ -19,7 +19,7 @@ import { fileNameOf, saveFile } from '@/ui/save-file';
 import { useNarrow } from '@/ui/use-narrow';
 import { useNow } from '@/ui/use-now';
 import { wholeMinutes } from '@/ui/words/format';
-import { dishOfEvening, shortDishName } from '@/ui/words/evening-text';
+import { dishOfEvening, overdueText } from '@/ui/words/evening-text';
 import type { ShownSchedule } from '@/workers/evening/protocol';
 import type { OfferedPlan } from './add-dish';
 import { DeedSheet } from './deed-sheet';
@@ -165,7 +165,7 @@ export function EveningDesk({
   const open: Room = room ?? (narrow || isUnderWay ? 'next' : 'order');
   const overdue = (view?.overdue ?? []).flatMap(([step, beyond]) => {
     const dish = dishOfEvening(evening, step.slice(0, step.indexOf(':')));
-    return dish ? [`${shortDishName(dish)} has lain ${wholeMinutes(beyond)} min too long`] : [];
+    return dish ? [overdueText(step, beyond, dish)] : [];
   });
   return (
     <div>
@@ -234,7 +234,7 @@ export function EveningDesk({
         )}
         {overdue.length > 0 && (
           <p role="status" className="mt-2 text-[15px] font-semibold text-alarm">
-            {overdue.join('; ')}.
+            {overdue.join(' ')}
           </p>
         )}
         {failed && (
