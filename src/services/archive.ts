@@ -35,6 +35,16 @@ const IDS: ReadonlySet<string> = new Set([
   'evening_id',
 ]);
 
+/** Tables whose documents name fryers by their ids. */
+const NAMES_FRYERS: ReadonlySet<string> = new Set(['evenings', 'evening_events']);
+
+const UUID = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/g;
+
+/** A cell with each id in it that `of` knows replaced. */
+function withIdsReplaced(cell: unknown, of: (id: string) => string | undefined): unknown {
+  return cell === undefined ? cell : JSON.parse(JSON.stringify(cell).replace(UUID, (id) => of(id) ?? id));
+}
+
 type Rows = Record<ArchivedTable, Record<string, unknown>[]>;
 
 const manifestSchema = z.object({
@@ -64,7 +74,11 @@ function checksumOf(rows: Rows): string {
   const hash = createHash('sha256');
   for (const table of TABLES) {
     for (const row of rows[table]) {
-      const cells = ARCHIVED[table].map((column) => (IDS.has(column) ? placeOf(row[column]) : row[column]));
+      const cells = ARCHIVED[table].map((column) => {
+        if (IDS.has(column)) return placeOf(row[column]);
+        if (!NAMES_FRYERS.has(table)) return row[column];
+        return withIdsReplaced(row[column], (id) => places.get(id)?.toString());
+      });
       hash.update(`${table} ${JSON.stringify(cells)}\n`);
     }
   }
@@ -156,12 +170,18 @@ export async function importKitchen(
   if (!read) return fail({ code: 'unreadable' });
   const { manifest, rows } = read;
   const idOf = (id: unknown) => (manifest.kitchen_id === kitchenId ? id : v5(String(id), kitchenId));
+  const fryers = new Map(rows.fryers.map(({ fryer_id }) => [String(fryer_id), String(idOf(fryer_id))]));
   return withKitchen(kitchenId, async () => {
     const added = await transact(async (client) => {
       let count = 0;
       for (const table of TABLES) {
         const own = rows[table].map((row) =>
-          Object.fromEntries(Object.entries(row).map(([key, value]) => [key, IDS.has(key) ? idOf(value) : value])),
+          Object.fromEntries(
+            Object.entries(row).map(([key, value]) => {
+              if (IDS.has(key)) return [key, idOf(value)];
+              return [key, NAMES_FRYERS.has(table) ? withIdsReplaced(value, (id) => fryers.get(id)) : value];
+            }),
+          ),
         );
         /* in pieces, each of which is through long before a query is given up */
         for (let from = 0; from < own.length; from += ROWS_AT_ONCE) {

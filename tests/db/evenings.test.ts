@@ -4,6 +4,7 @@ import { newEvening, withDish } from '@/editing/edit-evening';
 import { workOf } from '@/editing/evening-problem';
 import { OWN_DISHES, ownDishFor } from '@/editing/own-dishes';
 import { EVENING_EVENT_KINDS, type EveningEvent, eveningEventSchema } from '@/schemas/evening-event';
+import { exportKitchen, importKitchen } from '@/services/archive';
 import {
   copyEvening,
   loadEvening,
@@ -130,4 +131,32 @@ test('planned again: the same dishes for another day, nothing told of it; what c
   expect(await copyEvening(id, randomUUID(), { eveningId: randomUUID(), serveAt })).toMatchObject({
     failure: { code: 'not-found' },
   });
+});
+
+test('in another kitchen an evening names that kitchen’s copies of its fryers, and the archive is equal by its checksum', async () => {
+  const { id, evening } = await kitchen();
+  const eveningId = randomUUID();
+  const [fryer] = await loadFryers(id);
+  const order = [{ fryer_id: fryer!.id, steps: ['dip:own-1'] }];
+  await saveEvening(id, eveningId, { document: { ...evening, order }, base: null });
+  const told = begun('dip:own-1');
+  await tellEvening(id, eveningId, [
+    { ...told, kind: 'begun', detail: { step: 'dip:own-1', fryers: `fryer:${fryer!.id}` } },
+  ]);
+  const out = await exportKitchen(id, 'test');
+  if (!out.ok) throw new Error(out.failure.code);
+  const other = await kitchen();
+  await ownerDatabase().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
+  expect(await importKitchen(other.id, out.value.bytes, 'test')).toMatchObject({ value: { same: true } });
+  const [copied] = await loadFryers(other.id);
+  expect(copied!.id).not.toBe(fryer!.id);
+  const list = await loadEvenings(other.id);
+  const copy = await loadEvening(other.id, list.ok ? list.value[0]!.id : '');
+  expect(copy).toMatchObject({
+    value: {
+      document: { fryers: [{ fryer_id: copied!.id }], order: [{ fryer_id: copied!.id }] },
+      events: [{ detail: { fryers: `fryer:${copied!.id}` } }],
+    },
+  });
+  expect(await importKitchen(other.id, out.value.bytes, 'test')).toMatchObject({ value: { added: 0, same: true } });
 });
