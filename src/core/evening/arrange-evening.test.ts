@@ -1,5 +1,7 @@
 import { createSeededRandom } from '../numeric/seeded-random';
-import { arrangeEvening, fryerOrder, runnerUpOf } from './arrange-evening';
+import { arrangeEvening } from './arrange-evening';
+import { fryerOrder } from './fryer-order';
+import { runnerUpOf } from './runner-up';
 import { type DishWay, type EveningProblem, type EveningSchedule, HANDS } from './evening-problem';
 import { KEEPS, lossAfter, risingCurve } from './loss-curve';
 

@@ -1,4 +1,6 @@
-import { arrangeEvening, fryerOrder, runnerUpOf } from '../../core/evening/arrange-evening';
+import { arrangeEvening } from '../../core/evening/arrange-evening';
+import { fryerOrder } from '../../core/evening/fryer-order';
+import { runnerUpOf } from '../../core/evening/runner-up';
 import { atTable } from '../../core/evening/at-table';
 import { keepOf, TABLE } from '../../core/evening/dish-ways';
 import type { DishWay, EveningProblem, EveningSchedule } from '../../core/evening/evening-problem';
