@@ -1,7 +1,8 @@
 /* npm run evenings: puts twenty evenings in order and says how long it takes, how far from the best it may be, and what it gains over an order made by hand. */
 import { performance } from 'node:perf_hooks';
 import { arrangeEvening } from '../src/core/evening/arrange-evening';
-import { type FriedDish, keepOf } from '../src/core/evening/dish-ways';
+import { type FriedDish } from '../src/core/evening/fried-ways';
+import { keepOf } from '../src/core/evening/way-id';
 import type { EveningProblem } from '../src/core/evening/evening-problem';
 import { forecastDish } from '../src/core/evening/forecast-dish';
 import { findFood } from '../src/core/food/catalogue';

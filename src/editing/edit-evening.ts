@@ -1,7 +1,7 @@
 import type { EveningDishFile, EveningFile } from '../schemas/evening-file';
 import type { PlanFile } from '../schemas/plan-file';
 import { dishOf } from '../core/evening/evening-run';
-import { SERVE, TABLE } from '../core/evening/dish-ways';
+import { SERVE, TABLE } from '../core/evening/table-way';
 import { withLoad } from './amounts';
 import { withLoads } from './edit-loads';
 import { ownDishFor } from './own-dishes';

@@ -1,4 +1,5 @@
-import { BOARD, type FriedDish, OVEN, RING } from '../core/evening/dish-ways';
+import { BOARD, OVEN, RING } from '../core/evening/places';
+import { type FriedDish } from '../core/evening/fried-ways';
 import { HANDS } from '../core/evening/evening-problem';
 import type { EveningEvent } from '../schemas/evening-event';
 import { FIRST_PLAN } from '../schemas/first-plan';

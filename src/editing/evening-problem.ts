@@ -1,14 +1,7 @@
-import {
-  BOARD,
-  type DishWork,
-  type FriedDish,
-  friedWays,
-  OVEN,
-  ownWay,
-  RING,
-  serveWay,
-  TABLE,
-} from '../core/evening/dish-ways';
+import { BOARD, OVEN, RING } from '../core/evening/places';
+import { type DishWork, type FriedDish, friedWays } from '../core/evening/fried-ways';
+import { ownWay } from '../core/evening/own-way';
+import { serveWay, TABLE } from '../core/evening/table-way';
 import { type EveningDish, type EveningProblem, HANDS, type Resource } from '../core/evening/evening-problem';
 import { dishOf } from '../core/evening/evening-run';
 import { boardWork } from '../core/prep/board-work';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { TABLE } from '../core/evening/dish-ways';
+import { TABLE } from '../core/evening/table-way';
 import { TABLE_MANNERS } from '../core/evening/waiting-loss';
 import { planFileSchema } from './plan-file';
 import { writePlanFile } from './write-plan';

@@ -1,4 +1,4 @@
-import { keepOf } from './dish-ways';
+import { keepOf } from './way-id';
 import type { DishWay } from './evening-problem';
 import type { Keeping } from './waiting-loss';
 

@@ -3,7 +3,7 @@ import { forecastLoads } from '../forecast/forecast-loads';
 import type { LoadShare } from '../plan/load-share';
 import type { CookAction, Plan } from '../plan/plan';
 import { type CookLooks, looksAt, medianBrowning, sampleAt } from '../batch/record-statistics';
-import { BACK, type FriedDish } from './dish-ways';
+import { BACK, type FriedDish } from './fried-ways';
 
 /** How long a wait is looked at, s: beyond it the curve goes on as it fell last. */
 const LOOKED_AT = 45 * 60;

@@ -1,4 +1,4 @@
-import { fryersOf } from './dish-ways';
+import { fryersOf } from './way-id';
 import type { EveningProblem, EveningSchedule } from './evening-problem';
 import { dishOf } from './evening-run';
 import { fryerOrder } from './fryer-order';

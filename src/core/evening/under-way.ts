@@ -1,4 +1,4 @@
-import { fryersOf } from './dish-ways';
+import { fryersOf } from './way-id';
 import type { DishWay, EveningProblem, EveningStep } from './evening-problem';
 import type { EveningRun } from './evening-run';
 

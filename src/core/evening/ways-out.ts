@@ -1,5 +1,5 @@
 import { arrangeEvening } from './arrange-evening';
-import { TABLE } from './dish-ways';
+import { TABLE } from './table-way';
 import { type EveningProblem, HANDS } from './evening-problem';
 
 /** A wish that could be given up where not all can be kept. */

@@ -1,5 +1,5 @@
 import type { DrawerDeed } from '@/core/evening/evening-problem';
-import { keepOf } from '@/core/evening/dish-ways';
+import { keepOf } from '@/core/evening/way-id';
 import type { DishAtTable, PlacedStep } from '@/workers/evening/protocol';
 import { dishName, type EveningDishFile, type EveningFile } from '@/schemas/evening-file';
 import { celsiusFromKelvin } from '@/core/units/temperature';

@@ -2,7 +2,7 @@
 
 import clsx from 'clsx';
 import { useState } from 'react';
-import { fryersOf } from '@/core/evening/dish-ways';
+import { fryersOf } from '@/core/evening/way-id';
 import { dishOf, type EveningRun } from '@/core/evening/evening-run';
 import type { EveningFile } from '@/schemas/evening-file';
 import type { Work } from '@/core/evening/share-out-hands';

@@ -1,4 +1,4 @@
-import { OVEN, RING } from '@/core/evening/dish-ways';
+import { OVEN, RING } from '@/core/evening/places';
 import { HANDS, type StepKind, type Use } from '@/core/evening/evening-problem';
 import type { PlacedStep, ShownSchedule } from '@/workers/evening/protocol';
 import { inRows, markEvery, passesOf, roomAfter } from './passes-layout';

@@ -1,7 +1,11 @@
 import type { PrepTask } from '../prep/prep-tasks';
 import { atTable } from './at-table';
 import { arrangeEvening } from './arrange-evening';
-import { type DishWork, type FriedDish, friedWays, fryersOf, keepOf, OVEN, ownWay, SERVE, serveWay } from './dish-ways';
+import { type DishWork, type FriedDish, friedWays } from './fried-ways';
+import { fryersOf, keepOf } from './way-id';
+import { OVEN } from './places';
+import { ownWay } from './own-way';
+import { SERVE, serveWay } from './table-way';
 import { HANDS } from './evening-problem';
 import { lossAfter } from './loss-curve';
 import { waitingLoss } from './waiting-loss';

@@ -9,25 +9,15 @@ import {
   type Use,
   type Waiting,
 } from './evening-problem';
+import { BOARD, OVEN, RING } from './places';
 import { LONGEST_OUT, longestAfter } from './step-lags';
-import { type Keeping, type TableManner, ownLoss, unevenLoss, waitingLoss } from './waiting-loss';
-
-/** The board, a ring of the hob, and the oven by its shelves. */
-export const BOARD = 'board';
-export const RING = 'ring';
-export const OVEN = 'oven';
+import { LEAST_SERVING, SERVE } from './table-way';
+import { type Keeping, unevenLoss, waitingLoss } from './waiting-loss';
+import { KEPT, TOGETHER } from './way-id';
 
 /** Hands for filling a drawer, and for emptying it, s. Source: assumed. */
 const FILLING = 60;
 const EMPTYING = 30;
-
-/** Hands for bringing a dish to the table, and the least that bringing all takes, s. Source: assumed. */
-const SERVING = 20;
-const LEAST_SERVING = 60;
-
-/** The one step with which every evening ends, and the dish that it stands for. */
-export const TABLE = 'evening';
-export const SERVE = `${TABLE}:serve`;
 
 /** Hands for setting up what then waits, s. Source: assumed, as in `handsOnDuration`. */
 const SET_UP = 60;
@@ -219,79 +209,5 @@ function friedWay(work: DishWork, fryers: readonly FriedDish[], keep: 'rack' | '
     loss:
       fryers.reduce((sum, { right }) => sum + unevenLoss(right) / fryers.length, 0) +
       (keep === 'oven' ? OVEN_COSTS : 0),
-  };
-}
-
-/** Signs in the id of a way: between its fryers, and before how its food is kept. */
-const TOGETHER = '+';
-const KEPT = ' ';
-
-/** The fryers of a way, as one word. */
-export function fryersOf({ id }: Pick<DishWay, 'id'>): string {
-  return id.split(KEPT)[0]!;
-}
-
-/** How the food of a fried way waits for the table; null for a dish of the cook's own. */
-export function keepOf({ id }: Pick<DishWay, 'id'>): 'rack' | 'oven' | 'back' | null {
-  return (id.split(KEPT)[1] as 'rack' | 'oven' | 'back' | undefined) ?? null;
-}
-
-/** One step of a dish of the cook's own. */
-export interface OwnStep {
-  /** s of hands, and s that follow without them */
-  readonly hands: number;
-  readonly waits: number;
-  /** what it takes while it lasts; null where it only stands */
-  readonly place: Resource | null;
-  /** s it may lie before the next */
-  readonly most: number;
-}
-
-/** All hands bring everything to the table, last of all. */
-export function serveWay(dishes: number, cooks: number): DishWay {
-  const length = Math.max(LEAST_SERVING, (SERVING * dishes) / cooks);
-  return {
-    id: 'table',
-    steps: [
-      {
-        id: SERVE,
-        kind: 'serve',
-        length,
-        uses: [{ resource: HANDS, from: 0, length, amount: cooks }],
-        endsWithin: 0,
-      },
-    ],
-    lags: [],
-    waiting: [],
-    loss: 0,
-  };
-}
-
-/** The one way of a dish of the cook's own: its steps one after the other, then to the table. */
-export function ownWay(id: string, own: readonly OwnStep[], manner: TableManner, ovenShelves: number): DishWay {
-  const steps: EveningStep[] = own.map(({ hands, waits, place }, i) => ({
-    id: `${id}:own-${i + 1}`,
-    kind: 'own',
-    length: hands + waits,
-    uses: [
-      { resource: HANDS, from: 0, length: hands },
-      ...(place
-        ? /* what bakes needs the oven at its own heat */
-          [{ resource: place, from: 0, length: hands + waits, amount: place === OVEN ? ovenShelves : 1 }]
-        : []),
-    ],
-  }));
-  const last = steps.at(-1);
-  return {
-    id: 'own',
-    steps,
-    lags: steps.map((step, i) => ({
-      before: step.id,
-      after: steps[i + 1]?.id ?? SERVE,
-      least: 0,
-      most: own[i]!.most,
-    })),
-    waiting: last ? [{ step: last.id, from: last.length, loss: ownLoss(manner) }] : [],
-    loss: 0,
   };
 }
