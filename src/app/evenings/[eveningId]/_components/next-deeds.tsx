@@ -1,6 +1,7 @@
 'use client';
 
 import clsx from 'clsx';
+import { RadioGroup } from 'radix-ui';
 import { useState } from 'react';
 import { fryersOf } from '@/core/evening/way-id';
 import { dishOf, type EveningRun } from '@/core/evening/evening-run';
@@ -98,21 +99,23 @@ export function NextDeeds({
   return (
     <section aria-label="What is next" className="mx-auto max-w-xl">
       <div className="flex items-center justify-between gap-3">
-        <div role="radiogroup" aria-label="Who are you" className="flex gap-2">
+        <RadioGroup.Root
+          aria-label="Who are you"
+          value={String(cook)}
+          onValueChange={(value) => setCook(Number(value))}
+          className="flex gap-2"
+        >
           {evening.cooks.map((name, i) => (
-            <button
+            <RadioGroup.Item
               key={`${i}${name}`}
-              type="button"
-              role="radio"
-              aria-checked={i === cook}
+              value={String(i)}
               aria-label={`Cook ${'ABC'[i]}${name === 'ABC'[i] ? '' : `, ${name}`}`}
-              onClick={() => setCook(i)}
-              className={clsx('min-h-11 rounded-part px-1', i === cook ? 'ring-3 ring-rim' : 'opacity-60')}
+              className="min-h-11 rounded-part px-1 opacity-60 data-[state=checked]:opacity-100 data-[state=checked]:ring-3 data-[state=checked]:ring-rim"
             >
               <CookMark cook={i} name={name} />
-            </button>
+            </RadioGroup.Item>
           ))}
-        </div>
+        </RadioGroup.Root>
         <p className="text-right text-[15px]">
           to the table <strong className="block text-[17px]">{spanText(Math.max(0, before))}</strong>
         </p>

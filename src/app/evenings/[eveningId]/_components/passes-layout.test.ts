@@ -1,7 +1,7 @@
 import { OVEN, RING } from '@/core/evening/places';
 import { HANDS, type StepKind, type Use } from '@/core/evening/evening-problem';
 import type { PlacedStep, ShownSchedule } from '@/workers/evening/protocol';
-import { inRows, markEvery, passesOf, roomAfter } from './passes-layout';
+import { inRows, markEvery, nearestBar, passesOf, roomAfter } from './passes-layout';
 import { standInDeeds } from './use-rehearsal';
 
 const step = (id: string, kind: StepKind, begin: number, length: number, uses: Use[]): PlacedStep => ({
@@ -71,6 +71,14 @@ test('bars that touch share a row, those that overlap do not; words have room up
   ]);
   expect(roomAfter(bars[0]!, bars)).toBe(100);
   expect(roomAfter(bars[1]!, bars)).toBe(Infinity);
+});
+
+test('a touch beside a thin bar means the nearest; one far from all means none, nor does a fryer that gets hot', () => {
+  const bars = passesOf(SHOWN, ['fryer:a', 'fryer:b'], 2).find(({ id }) => id === 'fryer:a')!.bars;
+  expect(nearestBar(bars, 1550, 100)?.step?.id).toBe('chips:load-1');
+  expect(nearestBar(bars, 550, 60)?.step?.id).toBe('chips:load-1');
+  expect(nearestBar(bars, 500, 60)).toBeNull();
+  expect(nearestBar(bars, 1700, 100)).toBeNull();
 });
 
 test('marks of the clock stand as close as they have room', () => {

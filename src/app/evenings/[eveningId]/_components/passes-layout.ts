@@ -144,6 +144,13 @@ export function roomAfter(bar: Bar, bars: readonly Bar[]): number {
   return next.length > 0 ? bar.from - Math.max(...next) : Infinity;
 }
 
+/** The bar that a touch at `at` means: the nearest with a step, no farther than `reach`; both s. Null where none is near. */
+export function nearestBar(bars: readonly Bar[], at: number, reach: number): Bar | null {
+  const distance = ({ from, to }: Bar) => Math.max(0, at - from, to - at);
+  const near = bars.filter((bar) => bar.step !== null && distance(bar) <= reach);
+  return near.toSorted((a, b) => distance(a) - distance(b))[0] ?? null;
+}
+
 /** Minutes between two marks of the clock so that they have room. @param perMinute px */
 export function markEvery(perMinute: number): number {
   return [5, 10, 15, 30, 60, 120, 240, 720].find((minutes) => minutes * perMinute >= 70) ?? 1440;

@@ -8,7 +8,7 @@ import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { dishOfEvening, stepText } from '@/ui/words/evening-text';
 import { halfMinutes } from '@/ui/words/format';
 import type { ShownSchedule } from '@/workers/evening/protocol';
-import type { StepHands } from './passes';
+import type { StepHands } from './step-hands';
 import type { Told } from './use-told';
 
 /** Kinds of steps whose longest wait is known; the others wait as long as they like. */
