@@ -29,8 +29,9 @@ export type Plans = Readonly<Record<string, readonly PlanFile[]>>;
 export function BarShape({
   bar,
   lane,
-  left,
+  left: begin,
   right,
+  laneWidth,
   perSecond,
   evening,
   pictures,
@@ -45,6 +46,7 @@ export function BarShape({
   lane: Lane;
   left: number;
   right: number;
+  laneWidth: number;
   perSecond: number;
   evening: EveningFile;
   pictures: EveningView['pictures'];
@@ -60,11 +62,12 @@ export function BarShape({
   const { step } = bar;
   const dish = step ? dishOfEvening(evening, step.dish) : undefined;
   /* a hair between two that touch */
-  const wide = Math.max(bar.kind === 'hands' ? 7 : 4, right - left - 2);
+  const wide = Math.max(bar.kind === 'hands' ? 7 : 4, right - begin - 2);
+  const left = Math.min(begin, laneWidth - wide);
   const wordsHeight = WORDS[lane.place] ?? 0;
   const top = bar.row * ROW[lane.place] + 3;
   const height = ROW[lane.place] - wordsHeight - 4;
-  const room = Math.min(roomAfter(bar, lane.bars) * perSecond, 260) - 4;
+  const room = Math.min(roomAfter(bar, lane.bars) * perSecond, laneWidth - left) - 4;
   if (!step) {
     return (
       <span
@@ -161,7 +164,7 @@ export function BarShape({
       {bar.kind === 'load' && dish && picture && plan && (
         <span
           className="pointer-events-none absolute z-[1]"
-          style={{ left: right + dragged - 22, top: top + wordsHeight - 4 }}
+          style={{ left: Math.min(right + dragged - 22, laneWidth - 44), top: top + wordsHeight - 4 }}
         >
           <DishCircle plan={plan} picture={picture} name={shortDishName(dish)} isSmall />
         </span>

@@ -10,7 +10,7 @@ import type { DishPicture } from '@/workers/evening/protocol';
 /** Last of the two samples that looks hold. */
 const PULLED = 1;
 
-/** A dish as it comes out of the drawer, on a plate. */
+/** A dish as it comes out of the drawer, on a plate; its name stands beside it. */
 export function DishCircle({
   plan,
   picture,
@@ -26,6 +26,7 @@ export function DishCircle({
   const own = useMemo(() => planFromFile(plan), [plan]);
   return (
     <span
+      aria-hidden
       className={clsx(
         'block shrink-0 overflow-hidden rounded-full bg-[#1b1e22]',
         isSmall ? 'size-11 border-2 border-[#1b1e22]' : 'size-14 border-[3px] border-rim',

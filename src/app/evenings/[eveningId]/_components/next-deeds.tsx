@@ -110,7 +110,7 @@ export function NextDeeds({
               key={`${i}${name}`}
               value={String(i)}
               aria-label={`Cook ${'ABC'[i]}${name === 'ABC'[i] ? '' : `, ${name}`}`}
-              className="min-h-11 rounded-part px-1 opacity-60 data-[state=checked]:opacity-100 data-[state=checked]:ring-3 data-[state=checked]:ring-rim"
+              className="flex min-h-11 min-w-11 items-center justify-center rounded-part px-1 opacity-60 data-[state=checked]:opacity-100 data-[state=checked]:ring-3 data-[state=checked]:ring-rim"
             >
               <CookMark cook={i} name={name} />
             </RadioGroup.Item>

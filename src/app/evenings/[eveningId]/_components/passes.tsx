@@ -124,6 +124,7 @@ export function Passes({
               IRON.has(lane.place) && lanes[i + 1]?.place !== lane.place && 'rounded-b-tray',
             )}
             style={{ height: Math.max(1, lane.rows) * ROW[lane.place] + 6 }}
+            data-nearest=""
             onClick={(event) => chooseNearest(event, lane)}
           >
             {lane.bars
@@ -135,6 +136,7 @@ export function Passes({
                   lane={lane}
                   left={Math.max(0, x(bar.from))}
                   right={x(bar.to)}
+                  laneWidth={width}
                   perSecond={perSecond}
                   evening={evening}
                   pictures={pictures}
