@@ -1,4 +1,4 @@
-import { isMixing } from '../core/plan/plan';
+import { type CookAction, isMixing } from '../core/plan/plan';
 import { chooseOpenings } from '../core/search/choose-openings';
 import type { PlanFile } from '../schemas/plan-file';
 import { planFromFile } from '../schemas/plan-from-file';
@@ -12,9 +12,12 @@ export interface ChosenOpening {
 
 /** The openings that suit a plan. */
 export function chosenOpenings(document: PlanFile, seed: number): ChosenOpening[] {
-  return chooseOpenings(planFromFile(document), seed).flatMap(({ time, action }) =>
-    isMixing(action) ? [{ minute: time / 60, action }] : [],
-  );
+  return openingsOf(chooseOpenings(planFromFile(document), seed));
+}
+
+/** Those of a cook's openings that mix, in minutes. */
+export function openingsOf(events: readonly { readonly time: number; readonly action: CookAction }[]): ChosenOpening[] {
+  return events.flatMap(({ time, action }) => (isMixing(action) ? [{ minute: time / 60, action }] : []));
 }
 
 /** The plan with the openings that suit it. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { BatchEvent } from '../core/run/batch-event';
+import { eveningStepSchema } from './evening-event';
 import { type PlanFile, planFileSchema } from './plan-file';
 
 /** What was forecast when a batch began, minutes; kept to hold the outcome against it. */
@@ -29,6 +30,8 @@ export const beginBatchSchema = z.strictObject({
   forecast: batchForecastSchema,
   /** begun although another batch cooks in this fryer, or beside it in the other drawer */
   beside: z.boolean().default(false),
+  /** the load of an evening that it is, and in which fryers that dish is made */
+  evening: z.strictObject({ eveningId: z.uuid(), step: eveningStepSchema, fryers: z.string().max(120) }).optional(),
 });
 
 /** How the bite was. */

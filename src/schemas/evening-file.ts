@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { TABLE } from '../core/evening/table-way';
 import { TABLE_MANNERS } from '../core/evening/waiting-loss';
+import { eveningStepSchema as stepId } from './evening-event';
 import { planFileSchema } from './plan-file';
 import { writePlanFile } from './write-plan';
 
@@ -45,9 +46,6 @@ const dish = z.discriminatedUnion('kind', [
     needs: z.array(words(80)).max(30).default([]),
   }),
 ]);
-
-/** A step by its dish and what is done, as the engine names it. */
-const stepId = z.string().regex(/^[a-z0-9-]{1,40}:[a-z0-9-]{1,30}$/);
 
 /** An evening as it is kept and goes out: dishes, people, hands, fryers, and what the cook has settled. */
 export const eveningFileSchema = z

@@ -10,7 +10,8 @@ batches.jsonl     batches: the plan as it was then, and what was forecast, in mi
 batch_events.jsonl   what happened, in order: kind, detail, when by the device's clock
 fryer_tests.jsonl    what was read in tests of a fryer, and what that says of it: information and vector of a normal likelihood
 outcomes.jsonl    what was said of each batch; browning 1 is golden; fingerprint: browning of the pieces, palest first
-evenings.jsonl    dishes brought to the table at one time, as evening files; evening_events.jsonl what was told of them
+evenings.jsonl    dishes brought to the table at one time, as evening files; evening_events.jsonl what was told of them,
+                  evening_batches.jsonl which load of which evening a batch was
 trials.jsonl      two ways of one thing, cooked on one lot; trial_pairs.jsonl which bowl held which, trial_tastings.jsonl what was said
 log.csv           the log once more, for a spreadsheet
 plans/            every plan as a plan file of its own

@@ -35,8 +35,8 @@ const IDS: ReadonlySet<string> = new Set([
   'evening_id',
 ]);
 
-/** Tables whose documents name fryers by their ids. */
-const NAMES_FRYERS: ReadonlySet<string> = new Set(['evenings', 'evening_events']);
+/** Tables whose documents name fryers and batches by their ids. */
+const NAMES_OTHERS: ReadonlySet<string> = new Set(['evenings', 'evening_events', 'evening_batches']);
 
 const UUID = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}/g;
 
@@ -76,7 +76,7 @@ function checksumOf(rows: Rows): string {
     for (const row of rows[table]) {
       const cells = ARCHIVED[table].map((column) => {
         if (IDS.has(column)) return placeOf(row[column]);
-        if (!NAMES_FRYERS.has(table)) return row[column];
+        if (!NAMES_OTHERS.has(table)) return row[column];
         return withIdsReplaced(row[column], (id) => places.get(id)?.toString());
       });
       hash.update(`${table} ${JSON.stringify(cells)}\n`);
@@ -170,7 +170,8 @@ export async function importKitchen(
   if (!read) return fail({ code: 'unreadable' });
   const { manifest, rows } = read;
   const idOf = (id: unknown) => (manifest.kitchen_id === kitchenId ? id : v5(String(id), kitchenId));
-  const fryers = new Map(rows.fryers.map(({ fryer_id }) => [String(fryer_id), String(idOf(fryer_id))]));
+  const named = [...rows.fryers.map(({ fryer_id }) => fryer_id), ...rows.batches.map(({ batch_id }) => batch_id)];
+  const others = new Map(named.map((id) => [String(id), String(idOf(id))]));
   return withKitchen(kitchenId, async () => {
     const added = await transact(async (client) => {
       let count = 0;
@@ -179,7 +180,7 @@ export async function importKitchen(
           Object.fromEntries(
             Object.entries(row).map(([key, value]) => {
               if (IDS.has(key)) return [key, idOf(value)];
-              return [key, NAMES_FRYERS.has(table) ? withIdsReplaced(value, (id) => fryers.get(id)) : value];
+              return [key, NAMES_OTHERS.has(table) ? withIdsReplaced(value, (id) => others.get(id)) : value];
             }),
           ),
         );

@@ -12,6 +12,7 @@ import {
   insertBatchEvents,
   listBatches,
   listBatchEvents,
+  listEventKinds,
   listLogFacets,
   lockBatch,
   searchBatches,
@@ -19,7 +20,10 @@ import {
   type BatchRow,
 } from '@/db/queries/batches';
 import { listOutcomes, upsertOutcome, type OutcomeRow } from '@/db/queries/outcomes';
-import { transact } from '@/db/query';
+import { findEveningBatch, insertEveningBatch } from '@/db/queries/evening-batches';
+import { insertEveningEvents } from '@/db/queries/evenings';
+import { type Runner, transact } from '@/db/query';
+import { toldByBatch } from '@/core/evening/told-by-batch';
 import {
   batchForecastSchema,
   outcomeSchema,
@@ -156,16 +160,55 @@ export function beginBatch(
   kitchenId: string,
   {
     beside = false,
+    evening,
     ...batch
-  }: { batchId: string; fryerName: string; document: PlanFile; forecast: BatchForecast; beside?: boolean },
+  }: {
+    batchId: string;
+    fryerName: string;
+    document: PlanFile;
+    forecast: BatchForecast;
+    beside?: boolean;
+    /** the load of an evening that it is */
+    evening?: { eveningId: string; step: string; fryers: string };
+  },
 ): Promise<Result<null>> {
   return withKitchen(kitchenId, async () => {
     const busy = beside ? null : await batchInFryer(kitchenId, batch.fryerName, batch.batchId);
     if (busy) return fail({ code: 'fryer-busy', ...busy });
-    const stored = await insertBatch(kitchenId, { ...batch, document: writePlanFile(batch.document) });
+    const stored = await transact(async (client) => {
+      const isNew = await insertBatch(kitchenId, { ...batch, document: writePlanFile(batch.document) }, client);
+      if (isNew && evening) await insertEveningBatch(kitchenId, batch.batchId, evening, client);
+      return isNew;
+    });
     if (stored || (await findBatch(kitchenId, batch.batchId))) return succeed(null);
     return fail({ code: 'other-kitchen' });
   });
+}
+
+/** The evening whose load a batch is; null for a batch on its own. */
+export function loadEveningOf(
+  kitchenId: string,
+  batchId: string,
+): Promise<Result<{ id: string; step: string } | null>> {
+  return withKitchen(kitchenId, async () => {
+    const row = await findEveningBatch(kitchenId, batchId);
+    return succeed(row && { id: row.evening_id, step: row.step });
+  });
+}
+
+/** Tells the evening whose load a batch is what its newest events mean there; a rehearsal tells nothing. */
+async function tellItsEvening(
+  kitchenId: string,
+  batchId: string,
+  fresh: readonly BatchEvent[],
+  runner: Runner,
+): Promise<void> {
+  const load = await findEveningBatch(kitchenId, batchId, runner);
+  if (!load) return;
+  const kinds = new Map((await listEventKinds(kitchenId, batchId, runner)).map((row) => [row.event_id, row.kind]));
+  if ([...kinds.values()].includes('rehearsed')) return;
+  const told = toldByBatch(batchId, load, fresh, (id) => kinds.get(id) as BatchEvent['kind'] | undefined);
+  if (told.length > 0) await insertEveningEvents(kitchenId, load.evening_id, told, runner);
 }
 
 /** Longest that a batch loaded and never pulled is taken to be in its fryer still, ms. Source: chosen. */
@@ -239,6 +282,12 @@ export function appendEvents(
       }));
       /* an id that another kitchen has is not seen here, only refused */
       const stored = new Set(await insertBatchEvents(kitchenId, batchId, last, rows, client));
+      await tellItsEvening(
+        kitchenId,
+        batchId,
+        events.filter(({ id }) => stored.has(id)),
+        client,
+      );
       return ids.filter((id) => (known.has(id) ? known.get(id) !== batchId : !stored.has(id)));
     });
     if (taken === null) return fail({ code: 'not-found' });

@@ -81,6 +81,14 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
   await tellEvening(id, eveningId, [
     { id: randomUUID(), kind: 'begun', happenedAt: Date.now(), detail: { step: 'dip:own-1' } },
   ]);
+  await beginBatch(id, {
+    batchId: randomUUID(),
+    fryerName: 'Large drawer',
+    document: FIRST_PLAN,
+    forecast: FORECAST,
+    beside: true,
+    evening: { eveningId, step: 'chips:load-1', fryers: 'fryer:a' },
+  });
   await inviteCook(id);
   await openSession({ kitchenId: id, device: 'a phone' });
   await endSession(id, randomUUID(), 'signed-out', 'nobody');

@@ -105,3 +105,51 @@ test('a pin whose moment has passed without its step being begun holds nothing a
   expect(going(at(36))).toBe(35 * MINUTE);
   expect(going(at(34))).toBeUndefined();
 });
+
+test('what is seen in the drawer moves the moment it comes out, and with it what waits for the fryer', () => {
+  const events = [
+    begun('chips:board', at(50)),
+    told('done', 'chips:board', at(46)),
+    begun('chips:load-1', at(45), 'A'),
+  ];
+  const seen: EveningTold = { kind: 'due', happenedAt: at(35), detail: { step: 'chips:load-1', at: at(22) } };
+  const load = (...more: EveningTold[]) => {
+    const going = underWay(problem, eveningRun([...events, ...more]), SERVE, at(34));
+    return going.dishes[0]!.ways[0]!.steps.find(({ id }) => id === 'chips:load-1')!;
+  };
+  expect(load().length).toBe(15 * MINUTE);
+  /* out at 22 min before, and half a minute to empty the drawer */
+  expect(load(seen).length).toBe(23 * MINUTE + 30);
+  expect(load(seen).uses).toEqual([{ resource: 'A', from: 0, length: 23 * MINUTE + 30 }]);
+  /* once it is out, that counts and not what was seen */
+  expect(load(seen, told('done', 'chips:load-1', at(30))).length).toBe(15 * MINUTE);
+});
+
+test('deeds at the end of a load move with it, those before stay', () => {
+  const way = wayIn('A');
+  const withDeeds: DishWay = {
+    ...way,
+    steps: [
+      {
+        ...way.steps[1]!,
+        uses: [
+          { resource: 'A', from: 0, length: 15 * MINUTE },
+          { resource: HANDS, from: 7 * MINUTE, length: 30, deed: 'shake' },
+          { resource: HANDS, from: 15 * MINUTE - 30, length: 30, deed: 'empty' },
+          { resource: 'oven', from: 15 * MINUTE - 30, length: Infinity },
+        ],
+      },
+    ],
+    lags: [],
+  };
+  const seen: EveningTold = { kind: 'due', happenedAt: at(35), detail: { step: 'chips:load-1', at: at(27.5) } };
+  const run = eveningRun([begun('chips:load-1', at(45), 'A'), seen]);
+  const [step] = underWay({ ...problem, dishes: [{ id: 'chips', ways: [withDeeds] }] }, run, SERVE, at(34)).dishes[0]!
+    .ways[0]!.steps;
+  expect(step!.uses.map(({ from, length }) => [from, length])).toEqual([
+    [0, 18 * MINUTE],
+    [7 * MINUTE, 30],
+    [18 * MINUTE - 30, 30],
+    [18 * MINUTE - 30, Infinity],
+  ]);
+});

@@ -2,6 +2,10 @@
 export interface StepRun {
   readonly begun: number;
   readonly done: number | null;
+  /** when it is to come out by what was seen since, ms since 1970 */
+  readonly due?: number;
+  /** the batch as which it is cooked */
+  readonly batch?: string;
 }
 
 /** How far an evening has come. */
@@ -18,7 +22,12 @@ export type EveningTold =
   | {
       readonly kind: 'begun' | 'done' | 'taken-back';
       readonly happenedAt: number;
-      readonly detail: { readonly step: string; readonly fryers?: string };
+      readonly detail: { readonly step: string; readonly fryers?: string; readonly batch?: string };
+    }
+  | {
+      readonly kind: 'due';
+      readonly happenedAt: number;
+      readonly detail: { readonly step: string; readonly at: number };
     }
   | { readonly kind: 'serve-at'; readonly happenedAt: number; readonly detail: { readonly at: number } };
 
@@ -38,13 +47,18 @@ export function eveningRun(told: readonly EveningTold[]): EveningRun {
       serveAt = event.detail.at;
       continue;
     }
-    const { step, fryers: into } = event.detail;
+    const { step } = event.detail;
     const before = steps.get(step);
-    if (event.kind === 'begun') {
-      steps.set(step, before ?? { begun: event.happenedAt, done: null });
+    if (event.kind === 'due') {
+      if (before?.done === null) steps.set(step, { ...before, due: event.detail.at });
+    } else if (event.kind === 'begun') {
+      const { fryers: into, batch } = event.detail;
+      const begun = before ?? { begun: event.happenedAt, done: null };
+      steps.set(step, batch === undefined ? begun : { ...begun, batch });
       if (into !== undefined) fryers.set(dishOf(step), into);
     } else if (event.kind === 'done') {
-      steps.set(step, { begun: before?.begun ?? event.happenedAt, done: before?.done ?? event.happenedAt });
+      const own = before ?? { begun: event.happenedAt };
+      steps.set(step, { ...own, done: before?.done ?? event.happenedAt });
     } else if (before?.done != null) steps.set(step, { ...before, done: null });
     else steps.delete(step);
   }

@@ -16,8 +16,8 @@ import { type Keeping, unevenLoss, waitingLoss } from './waiting-loss';
 import { KEPT, TOGETHER } from './way-id';
 
 /** Hands for filling a drawer, and for emptying it, s. Source: assumed. */
-const FILLING = 60;
-const EMPTYING = 30;
+export const FILLING = 60;
+export const EMPTYING = 30;
 
 /** Hands for setting up what then waits, s. Source: assumed, as in `handsOnDuration`. */
 const SET_UP = 60;

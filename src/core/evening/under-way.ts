@@ -1,6 +1,7 @@
 import { fryersOf } from './way-id';
-import type { DishWay, EveningProblem, EveningStep } from './evening-problem';
-import type { EveningRun } from './evening-run';
+import type { DishWay, EveningProblem, EveningStep, Use } from './evening-problem';
+import type { EveningRun, StepRun } from './evening-run';
+import { EMPTYING } from './fried-ways';
 
 /** The least that a step which is begun and not done still takes, s. Source: chosen. */
 const STILL = 30;
@@ -26,21 +27,8 @@ export function underWay(
   const lasts = (step: EveningStep): EveningStep => {
     const run = steps.get(step.id);
     if (!run) return step;
-    const length =
-      run.done === null ? Math.max(step.length, (now - run.begun) / 1000 + STILL) : (run.done - run.begun) / 1000;
-    return {
-      ...step,
-      length,
-      endsWithin: undefined,
-      /* hands are free again once it is done, and what is taken until serving stays taken */
-      uses: step.uses.map((use) =>
-        Number.isFinite(use.length)
-          ? use.from + use.length >= step.length - 1
-            ? { ...use, from: Math.min(use.from, length), length: Math.max(0, length - use.from) }
-            : { ...use, from: Math.min(use.from, length), length: Math.max(0, Math.min(use.length, length - use.from)) }
-          : { ...use, from: Math.min(use.from, length) },
-      ),
-    };
+    const length = lengthOf(step, run, now);
+    return { ...step, length, endsWithin: undefined, uses: step.uses.map((use) => withEnd(use, step.length, length)) };
   };
   const onItsWay = (way: DishWay): DishWay => ({
     ...way,
@@ -65,6 +53,21 @@ export function underWay(
       return { ...dish, ways: (ways.length > 0 ? ways : dish.ways).map(onItsWay) };
     }),
   };
+}
+
+/** s that a step takes which has begun: as long as it took, else to the moment that was seen for it, else as planned. */
+function lengthOf(step: EveningStep, { begun, done, due }: StepRun, now: number): number {
+  if (done !== null) return (done - begun) / 1000;
+  const planned = due === undefined ? step.length : (due - begun) / 1000 + EMPTYING;
+  return Math.max(planned, (now - begun) / 1000 + STILL);
+}
+
+/** What a step takes, once the step ends at another time: deeds at its end move with it, what is taken all the while lasts as long, and the rest ends with it at the latest. */
+function withEnd(use: Use, planned: number, length: number): Use {
+  const isAtEnd = use.from + use.length >= planned - 1;
+  if (isAtEnd && use.from > 0) return { ...use, from: Math.max(0, use.from + length - planned) };
+  const from = Math.min(use.from, length);
+  return { ...use, from, length: isAtEnd ? length - from : Math.max(0, Math.min(use.length, length - from)) };
 }
 
 /** Pins whose moment is still to come; one that has passed without its step being begun holds nothing any more. @param earliest s before serving by now */

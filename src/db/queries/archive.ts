@@ -46,6 +46,7 @@ export const ARCHIVED = {
   trial_tastings: ['trial_id', 'pair', 'taster', 'crisper', 'rather', 'tasted_at'],
   evenings: ['evening_id', 'name', 'serve_at', 'document', 'created_at', 'updated_at', 'removed_at', 'revision'],
   evening_events: ['event_id', 'evening_id', 'kind', 'detail', 'happened_at', 'recorded_at'],
+  evening_batches: ['batch_id', 'evening_id', 'step', 'fryers'],
 } as const;
 
 /** A table that goes into an archive. */
@@ -66,6 +67,7 @@ const ORDER: Record<ArchivedTable, string> = {
   trial_tastings: 'tasted_at, pair, taster',
   evenings: 'created_at, name',
   evening_events: 'happened_at, recorded_at, kind',
+  evening_batches: 'step',
 };
 
 /** Rows of a kitchen as JSON, moments as text in UTC to the microsecond. */

@@ -133,6 +133,19 @@ export async function listNewEvents(kitchenId: string, batchId: string, after: n
   );
 }
 
+/** The kind of each event of a batch, by its id. */
+export async function listEventKinds(
+  kitchenId: string,
+  batchId: string,
+  runner: Runner,
+): Promise<{ event_id: string; kind: string }[]> {
+  return list<{ event_id: string; kind: string }>(
+    'SELECT event_id, kind FROM batch_events WHERE kitchen_id = $1 AND batch_id = $2',
+    [kitchenId, batchId],
+    runner,
+  );
+}
+
 /** Locks a batch for what is appended to it and returns the number of its newest event, or null where there is none. */
 export async function lockBatch(kitchenId: string, batchId: string, runner: Runner): Promise<number | null> {
   const row = await find<{ last_seq: number }>(

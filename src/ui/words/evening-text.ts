@@ -1,4 +1,5 @@
 import type { DrawerDeed } from '@/core/evening/evening-problem';
+import type { WarmUp } from '@/core/evening/warm-ups';
 import { keepOf } from '@/core/evening/way-id';
 import type { DishAtTable, PlacedStep } from '@/workers/evening/protocol';
 import { dishName, type EveningDishFile, type EveningFile } from '@/schemas/evening-file';
@@ -68,6 +69,18 @@ export function deedText(
   const word = deed === 'empty' ? 'Out' : ACTION_WORDS[deed];
   const load = step.kind === 'load' && dish.kind === 'plan' && dish.plan.loads.count > 1 ? ` ${numberOf(step.id)}` : '';
   return `${word}: ${shortDishName(dish).toLowerCase()}${load}`;
+}
+
+/** What is switched on: “Switch on: Large drawer, 195 °C”. @param fryerNames of the evening's fryers, in their order */
+export function warmUpText(
+  { resource, temperature }: Pick<WarmUp, 'resource' | 'temperature'>,
+  { fryers }: Pick<EveningFile, 'fryers'>,
+  fryerNames: readonly string[],
+  units: UnitSystem,
+): string {
+  const inFryer = fryers.findIndex(({ fryer_id }) => resource === `fryer:${fryer_id}`);
+  const what = fryerNames[inFryer] ?? 'the oven';
+  return `Switch on: ${what}${temperature === null ? '' : `, ${temperatureText(celsiusFromKelvin(temperature), units)}`}`;
 }
 
 /** How a dish is at the table: “crisp 88 %, 74 °C”. */

@@ -2,7 +2,9 @@ import type { CookLooks } from '../../core/batch/record-statistics';
 import type { EveningTold } from '../../core/evening/evening-run';
 import type { StepKind, Use } from '../../core/evening/evening-problem';
 import type { Work } from '../../core/evening/share-out-hands';
+import type { WarmUp } from '../../core/evening/warm-ups';
 import type { WayOut } from '../../core/evening/ways-out';
+import type { ChosenOpening } from '../../editing/openings-for';
 import type { Paces } from '../../editing/evening-problem';
 import type { EveningFile } from '../../schemas/evening-file';
 import type { PlanFile } from '../../schemas/plan-file';
@@ -55,8 +57,8 @@ export interface ShownSchedule {
   /** null where the steps that have their own cook leave nobody free for another */
   readonly work: readonly Work[] | null;
   readonly table: readonly DishAtTable[];
-  /** fryers to be switched on: which, and s before serving */
-  readonly preheats: readonly { readonly fryer: string; readonly begin: number }[];
+  /** what is to be switched on */
+  readonly warmUps: readonly WarmUp[];
   /** loads of each fryer in the order done */
   readonly orders: readonly { readonly fryer: string; readonly steps: readonly string[] }[];
 }
@@ -65,6 +67,8 @@ export interface ShownSchedule {
 export interface DishPicture {
   readonly looks: CookLooks;
   readonly browning: readonly (readonly number[])[];
+  /** when its drawer is opened, as the order reckons with it */
+  readonly openings: readonly ChosenOpening[];
 }
 
 /** An evening put in order. */

@@ -60,9 +60,12 @@ test('two dishes of sticks and a dip: everything is on the table at seven, and e
     expect(heart).toBeGreaterThan(320);
   }
   /* each fryer is on before its first load, and no cook is asked for in two places */
-  for (const { fryer, begin } of best!.preheats) {
-    const first = best!.orders.find((order) => order.fryer === fryer)!.steps[0]!;
-    expect(begin - beginOf(view, first)).toBe(240);
+  expect(best!.warmUps).toHaveLength(2);
+  for (const { resource, begin, until, temperature } of best!.warmUps) {
+    const first = best!.orders.find(({ fryer }) => fryer === resource)!.steps[0]!;
+    expect(until).toBe(beginOf(view, first));
+    expect(begin - until).toBe(240);
+    expect(temperature).toBe(thin.cook.stages[0]!.temperature_c + 273.15);
   }
   expect(best!.work).not.toBeNull();
   expect(view.pictures.thin![1]!.browning[0]!.at(-1)).toBeGreaterThan(view.pictures.thin![1]!.browning[0]![0]!);

@@ -10,9 +10,12 @@ import { type DishForecast, forecastDish, HOT_ENOUGH } from '../../core/evening/
 import { servingLines } from '../../core/evening/serving-lines';
 import { shareOutHands } from '../../core/evening/share-out-hands';
 import { overdueWaits, pinsToCome, underWay } from '../../core/evening/under-way';
+import { warmUps } from '../../core/evening/warm-ups';
 import { waysOut } from '../../core/evening/ways-out';
+import { WARM_OVEN_C } from '../../core/forecast/hold';
+import { kelvinFromCelsius } from '../../core/units/temperature';
 import { eveningProblem, fryerResource } from '../../editing/evening-problem';
-import { openingsFor } from '../../editing/openings-for';
+import { openingsFor, openingsOf } from '../../editing/openings-for';
 import { loadOrder } from '../../schemas/load-order';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
@@ -115,7 +118,14 @@ function viewOf(
       : [],
     overdue: answer.best ? [...overdueWaits(asPlanned(answer.best, planned), run, now)] : [],
     pictures: Object.fromEntries(
-      [...fried].map(([id, each]) => [id, each.map(({ looks, browning }) => ({ looks, browning }))]),
+      [...fried].map(([id, each]) => [
+        id,
+        each.map(({ looks, browning, loads }) => ({
+          looks,
+          browning,
+          openings: openingsOf(loads[0]!.openings),
+        })),
+      ]),
     ),
   };
 }
@@ -171,13 +181,19 @@ function shownSchedule(
         const from = each.findIndex(({ fryer }) => way.id.startsWith(fryer));
         return { dish, way: way.id, ...atTable(way, each, begins), fryer: from };
       }),
-    preheats: orders.flatMap(({ fryer, steps: [first] }) => {
-      if (first === undefined) return [];
-      const n = problem.fryers.indexOf(fryer);
-      const plan = plans[dishOf(first)]?.[n];
-      const duration = (plan && planFromFile(plan).preheat?.duration) ?? HOT_ENOUGH;
-      return [{ fryer, begin: begins.get(first)! + duration }];
-    }),
+    warmUps: warmUps(
+      steps.map(({ id, uses }) => ({ id, uses, begin: begins.get(id)! })),
+      problem.fryers,
+      (fryer, step) => {
+        const plan = plans[dishOf(step)]?.[problem.fryers.indexOf(fryer)];
+        const { preheat = null, stages } = plan ? planFromFile(plan) : { stages: [] };
+        return {
+          duration: preheat?.duration ?? HOT_ENOUGH,
+          temperature: preheat?.temperature ?? stages[0]?.temperature ?? null,
+        };
+      },
+      kelvinFromCelsius(WARM_OVEN_C),
+    ),
     orders,
   };
 }

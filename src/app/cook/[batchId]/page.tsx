@@ -2,6 +2,7 @@ import { requestTime } from '@/app/_lib/request-time';
 import { Shell } from '@/app/_components/shell';
 import { Unavailable } from '@/app/_components/unavailable';
 import { pageBatch } from '@/app/_lib/page-batch';
+import { loadEveningOf } from '@/services/batches';
 import { CookRun } from './_components/cook-run';
 
 export const metadata = { title: 'Cook' };
@@ -11,9 +12,10 @@ export default async function CookBatchPage({ params }: PageProps<'/cook/[batchI
   const page = await pageBatch(params);
   if (!page) return <Unavailable />;
   const { kitchen, batch, lent } = page;
+  const evening = await loadEveningOf(kitchen.id, batch.id);
   return (
     <Shell kitchen={kitchen} here="/cook" dark lent={lent}>
-      <CookRun batch={batch} openedAt={requestTime()} />
+      <CookRun batch={batch} evening={evening.ok ? evening.value : null} openedAt={requestTime()} />
     </Shell>
   );
 }

@@ -18,6 +18,8 @@ import { restOf } from '@/schemas/rest-of';
 /** After the drawer: rest, salt while hot, serve, and the next batch. */
 export function AfterPhase(props: {
   batch: Batch;
+  /** what follows is then in the evening's order */
+  isOfEvening: boolean;
   run: RunState;
   now: number;
   /** °C the heart must have reached, or null */
@@ -31,7 +33,7 @@ export function AfterPhase(props: {
   );
 }
 
-function After({ batch, run, now, safe, record }: Parameters<typeof AfterPhase>[0]) {
+function After({ batch, isOfEvening, run, now, safe, record }: Parameters<typeof AfterPhase>[0]) {
   const units = useUnits();
   const rest = restOf(batch.document);
   const left = rest.minutes * 60 - (now - run.doneAt!) / 1000;
@@ -75,8 +77,12 @@ function After({ batch, run, now, safe, record }: Parameters<typeof AfterPhase>[
         </Button>
       </div>
       <AfterSteps document={batch.document} run={run} now={now} record={record} />
-      <LoadsClock document={batch.document} pullAt={run.doneAt} isOut />
-      <NextBatch batch={batch} times={{ loadedAt: run.loadedAt!, doneAt: run.doneAt, dueAt: run.doneAt! }} />
+      {!isOfEvening && (
+        <>
+          <LoadsClock document={batch.document} pullAt={run.doneAt} isOut />
+          <NextBatch batch={batch} times={{ loadedAt: run.loadedAt!, doneAt: run.doneAt, dueAt: run.doneAt! }} />
+        </>
+      )}
       <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.rest}</p>
     </section>
   );

@@ -4,7 +4,7 @@ import { render, renderHook, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { JoinBatch } from '@/app/join/[token]/join-batch';
 import { SecondDevice } from './second-device';
-import { useAlerts } from './use-alerts';
+import { useAlerts } from '@/ui/use-alerts';
 
 /* the test browser has no TextEncoder, which the code is made with */
 globalThis.TextEncoder ??= TextEncoder as typeof globalThis.TextEncoder;

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
 import { prepTasks } from '@/core/prep/prep-tasks';
 import type { PassedOver, RunState } from '@/core/run/run-state';
@@ -24,6 +25,7 @@ import { AfterPhase } from './after-phase';
 import { CookingPhase } from './cooking-phase';
 import { DeviceStrip } from './device-strip';
 import { effectivePlan } from './effective-plan';
+import type { EveningOfBatch } from './use-tell-due';
 import { PrepPhase } from './prep-phase';
 import { SecondDevice } from './second-device';
 import { useBatchEvents } from './use-batch-events';
@@ -51,7 +53,16 @@ function dialNow(plan: Plan, stages: readonly Stage[], run: RunState, elapsed: n
 const NEVER = () => () => undefined;
 
 /** One batch beside the fryer: prep, the run, and what came of it. */
-export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number }) {
+export function CookRun({
+  batch,
+  evening = null,
+  openedAt,
+}: {
+  batch: Batch;
+  /** the evening whose load it is */
+  evening?: EveningOfBatch | null;
+  openedAt: number;
+}) {
   const { run, record, unsent, forget, gone, clockOffset } = useBatchEvents(batch, openedAt);
   const now = shownAt(run.clock, useNow(openedAt, (run.doneAt ?? run.loadedAt ?? 0) - clockOffset) + clockOffset);
   const plan = useMemo(() => asLoaded(planFromFile(batch.document)), [batch.document]);
@@ -99,6 +110,14 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
             {batch.fryerName}
           </span>
         </h1>
+        {evening && !follows && (
+          <Link
+            href={`/evenings/${evening.id}`}
+            className="flex min-h-11 shrink-0 items-center text-[15px] font-semibold text-rim-light underline underline-offset-4"
+          >
+            Back to the evening
+          </Link>
+        )}
         <div className="flex max-w-[60%] shrink-0 flex-wrap items-center justify-end gap-x-3">
           {unsent.count > 0 && (
             <span role="status" className="text-[15px]">
@@ -146,11 +165,19 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
         </div>
       </div>
       {run.phase === 'prep' && (
-        <PrepPhase document={batch.document} forecast={batch.forecast} run={run} now={now} record={tell} />
+        <PrepPhase
+          document={batch.document}
+          forecast={batch.forecast}
+          isMadeReady={evening !== null}
+          run={run}
+          now={now}
+          record={tell}
+        />
       )}
       {run.phase === 'cooking' && (
         <CookingPhase
           batch={batch}
+          evening={follows ? null : evening}
           plan={plan}
           run={run}
           now={now}
@@ -161,7 +188,14 @@ export function CookRun({ batch, openedAt }: { batch: Batch; openedAt: number })
       )}
       {run.phase === 'done' && (
         <>
-          <AfterPhase batch={batch} run={run} now={now} safe={safeHeart(plan)} record={tell} />
+          <AfterPhase
+            batch={batch}
+            isOfEvening={evening !== null}
+            run={run}
+            now={now}
+            safe={safeHeart(plan)}
+            record={tell}
+          />
           {/* what came of it is said in the kitchen itself, not on a device that only follows */}
           {!follows && (
             <div className="mt-4 tray p-5 text-iron">

@@ -13,7 +13,7 @@ import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { Batch } from '@/schemas/batch';
 import { storedPull } from '@/app/_components/batch-forecast';
 import { planFromFile } from '@/schemas/plan-from-file';
-import { Button } from '@/ui/controls/button';
+import { AlertButtons } from '@/ui/alert-buttons';
 import { Basket } from '@/ui/basket/basket';
 import { ColourField } from '@/ui/field/colour-field';
 import { asLoaded } from '@/core/plan/cut-as-loaded';
@@ -43,7 +43,8 @@ import { LookAnswers } from './look-answers';
 import { NextBatch } from './next-batch';
 import { nextIsBeside } from './next-load';
 import { SafeHeart } from './safe-heart';
-import { useAlerts } from './use-alerts';
+import { useAlerts } from '@/ui/use-alerts';
+import { type EveningOfBatch, useTellDue } from './use-tell-due';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** Typical browning and crispness at a moment of a forecast. */
@@ -55,6 +56,7 @@ function typicalAt({ record }: Forecast, time: number): { browning: number; cris
 /** The run: one verb, one countdown, one temperature; the field with its playhead; what it should look like. */
 export function CookingPhase({
   batch,
+  evening,
   plan,
   run,
   now,
@@ -63,6 +65,8 @@ export function CookingPhase({
   record,
 }: {
   batch: Batch;
+  /** the evening that is told when its load is to come out; null where there is none */
+  evening: EveningOfBatch | null;
   plan: Plan;
   run: RunState;
   now: number;
@@ -105,6 +109,7 @@ export function CookingPhase({
 
   const pullAfter = live.forecast ? pullTimeIn(live.forecast) : storedPull(batch.forecast);
   const pullAt = pullAfter === null ? null : run.loadedAt! + pullAfter * 1000;
+  useTellDue(evening, run, pullAt, plannedPull);
   const alerts = useAlerts(VERBS[action.verb], left);
   const typical = live.forecast && typicalAt(live.forecast, elapsed);
 
@@ -152,7 +157,7 @@ export function CookingPhase({
         >
           <div className="flex flex-wrap items-center gap-x-3">
             <p className="grow text-[17px]">{clockText(elapsed)} in the fryer.</p>
-            <Sound alerts={alerts} />
+            <AlertButtons alerts={alerts} />
           </div>
         </DueAction>
       </div>
@@ -193,7 +198,7 @@ export function CookingPhase({
             {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
           </p>
         )}
-        <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />
+        {!evening && <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />}
         <Learnt
           correction={correction}
           pull={pullAfter}
@@ -237,7 +242,7 @@ export function CookingPhase({
             />
           </>
         )}
-        {pullAt !== null && nextIsBeside(batch.document) && (
+        {pullAt !== null && !evening && nextIsBeside(batch.document) && (
           <StudyProvider>
             <NextBatch batch={batch} times={{ loadedAt: run.loadedAt!, doneAt: null, dueAt: pullAt }} />
           </StudyProvider>
@@ -245,21 +250,5 @@ export function CookingPhase({
         <p className="mt-3 text-[14px] text-ash">{STEP_CAUTIONS.cook}</p>
       </div>
     </section>
-  );
-}
-
-/** Whether what is due is also heard and spoken. */
-function Sound({ alerts }: { alerts: ReturnType<typeof useAlerts> }) {
-  return (
-    <>
-      <Button look="quiet" className="!px-0 !text-current" aria-pressed={alerts.on} onClick={alerts.toggle}>
-        {alerts.on ? 'Sound is on' : 'Turn sound on'}
-      </Button>
-      {alerts.on && (
-        <Button look="quiet" className="!text-current" aria-pressed={alerts.spoken} onClick={alerts.toggleSpeech}>
-          {alerts.spoken ? 'Speech is on' : 'Speak it too'}
-        </Button>
-      )}
-    </>
   );
 }

@@ -17,7 +17,8 @@ import { useHold } from '@/ui/study/use-hold';
 import { useWholeForecast } from '@/ui/use-forecast';
 import { useUnits } from '@/ui/units-context';
 import { percentText, temperatureText, type UnitSystem, wholeMinutes } from '@/ui/words/format';
-import { hasNext, type LoadTimes, nextIsBeside, nextOf } from './next-load';
+import type { LoadTimes } from '@/editing/warm-fryer';
+import { hasNext, nextIsBeside, nextOf } from './next-load';
 
 /** Another batch: the next load of those planned, or the same again; and what becomes of this one meanwhile. Needs the study worker. */
 export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) {

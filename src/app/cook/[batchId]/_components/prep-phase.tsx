@@ -26,7 +26,7 @@ import { type Deed, deedsOf } from './prep-deeds';
 import { LoadsClock } from './loads-clock';
 import { DeedCard } from './deed-card';
 import { PrepLanes } from './prep-lanes';
-import { useAlerts } from './use-alerts';
+import { useAlerts } from '@/ui/use-alerts';
 
 /** What ends next: a timer, or the wait for the preheat. */
 function soonest(deeds: readonly Deed[], preheatIn: number | null): { words: string; left: number } | null {
@@ -41,12 +41,15 @@ function soonest(deeds: readonly Deed[], preheatIn: number | null): { words: str
 export function PrepPhase({
   document,
   forecast,
+  isMadeReady,
   run,
   now,
   record,
 }: {
   document: PlanFile;
   forecast: BatchForecast;
+  /** all before the fryer was marked elsewhere */
+  isMadeReady: boolean;
   run: RunState;
   now: number;
   record: RecordEvent;
@@ -58,9 +61,9 @@ export function PrepPhase({
   const tasks = useMemo(() => prepTasks(plan), [plan]);
   const fromStep = load > 1 ? firstStepOfEachLoad(document) : 0;
   const deeds = deedsOf(document, plan, tasks, run, now, units).filter(
-    ({ index, task }) => index >= fromStep && (load === 1 || task.kind !== 'preheat'),
+    ({ index, task }) => !isMadeReady && index >= fromStep && (load === 1 || task.kind !== 'preheat'),
   );
-  const preheatIn = load > 1 ? null : preheatDueIn(tasks, run, now);
+  const preheatIn = load > 1 || isMadeReady ? null : preheatDueIn(tasks, run, now);
   const begun = run.prepBegun.size > 0 || run.prepDone.size > 0;
   const next = soonest(deeds, begun ? preheatIn : null);
   const alerts = useAlerts(next?.words ?? 'Load', next?.left ?? Infinity);
@@ -86,7 +89,9 @@ export function PrepPhase({
           {alerts.on ? 'Sound is on' : 'Turn sound on'}
         </Button>
       </p>
-      {load > 1 && <LoadsClock document={document} pullAt={pull === null ? null : now + pull * 1000} isOut={false} />}
+      {load > 1 && !isMadeReady && (
+        <LoadsClock document={document} pullAt={pull === null ? null : now + pull * 1000} isOut={false} />
+      )}
       <div className="grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div>
           {current ? (

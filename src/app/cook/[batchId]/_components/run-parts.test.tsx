@@ -56,7 +56,16 @@ describe('after the drawer', () => {
   const after = (minute: number, more: Parameters<typeof deriveRun>[0] = [], safe: number | null = null) => {
     const batch = pastBatch({ outcome: null });
     const run = deriveRun([...batch.events, ...more]);
-    return render(<AfterPhase batch={batch} run={run} now={LOADED_AT + minute * 60_000} safe={safe} record={record} />);
+    return render(
+      <AfterPhase
+        isOfEvening={false}
+        batch={batch}
+        run={run}
+        now={LOADED_AT + minute * 60_000}
+        safe={safe}
+        record={record}
+      />,
+    );
   };
 
   test('rest counts down, then it is time to serve; salting and serving are recorded', async () => {
@@ -109,7 +118,16 @@ describe('after the drawer', () => {
     const show = (current: number) => {
       const batch = pastBatch({ outcome: null, document: { ...FIRST_PLAN, loads: loads(current), after: steps } });
       const run = deriveRun([...batch.events, batchEvent('after-begun', 21, { step: 1 })]);
-      return render(<AfterPhase batch={batch} run={run} now={LOADED_AT + 22 * 60_000} safe={null} record={record} />);
+      return render(
+        <AfterPhase
+          isOfEvening={false}
+          batch={batch}
+          run={run}
+          now={LOADED_AT + 22 * 60_000}
+          safe={null}
+          record={record}
+        />,
+      );
     };
     const { unmount } = show(1);
     expect(screen.queryByText(/Put all back in together/)).not.toBeInTheDocument();
@@ -129,6 +147,7 @@ test('the oven of a kitchen in Fahrenheit is told in Fahrenheit', () => {
   render(
     <UnitsProvider units="us">
       <AfterPhase
+        isOfEvening={false}
         batch={batch}
         run={deriveRun(batch.events)}
         now={LOADED_AT + 21 * 60_000}

@@ -3,7 +3,8 @@
 import { dishOf } from '@/core/evening/evening-run';
 import type { EveningFile } from '@/schemas/evening-file';
 import { ClockPlate } from '@/ui/clock-plate';
-import { deedText, dishOfEvening } from '@/ui/words/evening-text';
+import { useUnits } from '@/ui/units-context';
+import { deedText, dishOfEvening, warmUpText } from '@/ui/words/evening-text';
 import { halfMinutes } from '@/ui/words/format';
 import type { ShownSchedule } from '@/workers/evening/protocol';
 
@@ -17,6 +18,7 @@ export function DeedSheet({
   shown: ShownSchedule;
   fryerNames: readonly string[];
 }) {
+  const units = useUnits();
   const deeds = [
     ...(shown.work ?? []).map((work) => {
       const step = shown.steps.find(({ id }) => id === work.step)!;
@@ -28,9 +30,9 @@ export function DeedSheet({
         minutes: halfMinutes(work.from - work.to),
       };
     }),
-    ...shown.preheats.map(({ fryer, begin }) => ({
-      from: begin,
-      words: `Switch on: ${fryerNames[evening.fryers.findIndex(({ fryer_id }) => fryer === `fryer:${fryer_id}`)] ?? 'the fryer'}`,
+    ...shown.warmUps.map((warmUp) => ({
+      from: warmUp.begin,
+      words: warmUpText(warmUp, evening, fryerNames, units),
       who: '',
       minutes: '',
     })),

@@ -19,7 +19,7 @@ test('a calendar has an event with its alarm for each thing hands do, and the ta
       { step: 'evening:serve', from: 60, to: 0, cook: 0 },
     ],
     table: [],
-    preheats: [],
+    warmUps: [],
     orders: [],
   };
   const calendar = calendarOfEvening(shown, evening)!;

@@ -149,6 +149,11 @@ export function EveningDesk({
           fryerNames={fryerNames}
           paces={paces}
           offered={offered}
+          cookable={
+            view && shown && !rehearsal.events
+              ? { eveningId: id, evening, shown, run, plans, pictures: view.pictures, fryerNames }
+              : null
+          }
         />
         <p className="mt-4 text-[13px] text-iron-soft">
           Drawers, baskets and steam are hot. Cooked food not two hours at room temperature, kept hot at 60 °C (140 °F)

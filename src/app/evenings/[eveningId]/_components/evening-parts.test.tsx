@@ -2,12 +2,11 @@
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { eveningRun } from '@/core/evening/evening-run';
-import { HANDS, type StepKind, type Use } from '@/core/evening/evening-problem';
-import { newEvening, withDish } from '@/editing/edit-evening';
 import { OWN_DISHES, ownDishFor } from '@/editing/own-dishes';
 import type { EveningFile } from '@/schemas/evening-file';
 import { FIRST_PLAN } from '@/schemas/first-plan';
-import type { DishAtTable, EveningView, PlacedStep, ShownSchedule } from '@/workers/evening/protocol';
+import type { EveningView } from '@/workers/evening/protocol';
+import { evening, FRYER, SERVE, SHOWN, table, VIEW } from '../../../../../tests/support/shown-evening';
 import { AddDish } from './add-dish';
 import { DeedSheet } from './deed-sheet';
 import { Dishes, WhoAndWhatWith } from './evening-setup';
@@ -26,90 +25,6 @@ beforeAll(() => {
   };
 });
 
-const FRYER = {
-  id: '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11',
-  name: 'Large drawer',
-  powerW: 1500,
-  basketCm2: 500,
-  basketHeightMm: 90,
-  thermostatOffsetC: 0,
-};
-const SERVE = new Date(2026, 10, 28, 19, 0).getTime();
-const evening: EveningFile = {
-  ...withDish(
-    withDish(newEvening('Friday', new Date(SERVE), [FRYER.id]), {
-      kind: 'plan',
-      id: 'potato',
-      plan: { ...FIRST_PLAN, name: 'Potato: sticks', portions: 4 },
-    }),
-    ownDishFor(OWN_DISHES[0]!, 'dip', 4, 4),
-  ),
-  cooks: ['Ada', 'B'],
-};
-
-const step = (id: string, kind: StepKind, begin: number, length: number, uses: Use[]): PlacedStep => ({
-  id,
-  dish: id.split(':')[0]!,
-  kind,
-  begin,
-  length,
-  uses,
-});
-const hands = (from: number, length: number, deed?: Use['deed']): Use => ({
-  resource: HANDS,
-  from,
-  length,
-  ...(deed ? { deed } : {}),
-});
-const table = (kept: number, heart = 335): DishAtTable => ({
-  dish: 'potato',
-  way: `fryer:${FRYER.id} rack`,
-  kept,
-  heart,
-  since: 120,
-  fryer: 0,
-});
-const SHOWN: ShownSchedule = {
-  loss: 12,
-  serveAt: SERVE,
-  steps: [
-    step('potato:board', 'board', 2400, 300, [hands(0, 300)]),
-    step('dip:own-1', 'own', 2100, 480, [hands(0, 480)]),
-    step('potato:load-1', 'load', 1500, 1200, [
-      hands(0, 60, 'fill'),
-      hands(600, 30, 'shake'),
-      hands(1170, 30, 'empty'),
-    ]),
-    step('evening:serve', 'serve', 60, 60, [{ resource: HANDS, from: 0, length: 60, amount: 2 }]),
-  ],
-  work: [
-    { step: 'potato:board', from: 2400, to: 2100, cook: 0 },
-    { step: 'dip:own-1', from: 2100, to: 1620, cook: 1 },
-    { step: 'potato:load-1', from: 1500, to: 1440, cook: 0, deed: 'fill' },
-    { step: 'potato:load-1', from: 900, to: 870, cook: 0, deed: 'shake' },
-    { step: 'potato:load-1', from: 330, to: 300, cook: 0, deed: 'empty' },
-    { step: 'evening:serve', from: 60, to: 0, cook: 0 },
-  ],
-  table: [table(0.83)],
-  preheats: [{ fryer: `fryer:${FRYER.id}`, begin: 1740 }],
-  orders: [{ fryer: `fryer:${FRYER.id}`, steps: ['potato:load-1'] }],
-};
-const VIEW: EveningView = {
-  best: SHOWN,
-  runnerUp: {
-    ...SHOWN,
-    loss: 20,
-    table: [table(0.71)],
-    orders: [{ fryer: `fryer:${FRYER.id}`, steps: ['potato:load-1', 'potato:back'] }],
-  },
-  proved: true,
-  bound: 11.9,
-  orders: 148,
-  waysOut: [],
-  lines: [],
-  overdue: [],
-  pictures: {},
-};
 const before = (seconds: number) => SERVE - seconds * 1000;
 const none = eveningRun([]);
 
@@ -135,7 +50,15 @@ test('a cook’s deeds: those of others are not, what is done is not, an opening
 test('the next deed counts down, is due, runs over; begun and done are told, with who it was', async () => {
   const tell = jest.fn();
   const at = (seconds: number) => (
-    <NextDeeds evening={evening} shown={SHOWN} run={none} now={before(seconds)} tell={tell} />
+    <NextDeeds
+      cookable={null}
+      fryerNames={['Large drawer']}
+      evening={evening}
+      shown={SHOWN}
+      run={none}
+      now={before(seconds)}
+      tell={tell}
+    />
   );
   const { rerender } = render(at(2490));
   expect(screen.getByRole('heading', { name: 'Peel and cut: potato' })).toBeVisible();
@@ -154,7 +77,17 @@ test('the next deed counts down, is due, runs over; begun and done are told, wit
 test('loading says into which fryer; free hands are said; the last deed can be taken back', async () => {
   const tell = jest.fn();
   const run = eveningRun([{ kind: 'done', happenedAt: before(2100), detail: { step: 'potato:board' } }]);
-  render(<NextDeeds evening={evening} shown={SHOWN} run={run} now={before(1510)} tell={tell} />);
+  render(
+    <NextDeeds
+      cookable={null}
+      fryerNames={['Large drawer']}
+      evening={evening}
+      shown={SHOWN}
+      run={run}
+      now={before(1510)}
+      tell={tell}
+    />,
+  );
   expect(screen.getAllByText('hands free for 9 min')).toHaveLength(2);
   await userEvent.click(screen.getByRole('button', { name: 'Begun' }));
   expect(tell).toHaveBeenLastCalledWith({
@@ -330,5 +263,29 @@ test('the list to lay out and the sheet for the fridge say the same evening', ()
   const { container } = render(<DeedSheet evening={evening} shown={SHOWN} fryerNames={['Large drawer']} />);
   const rows = [...container.querySelectorAll('tbody tr')].map((row) => row.textContent);
   expect(rows[0]).toBe('18:20Peel and cut: potatoAda5');
-  expect(rows).toContain('18:31Switch on: Large drawer');
+  expect(rows).toContain('18:31Switch on: Large drawer, 195 °C');
+});
+
+test('what is to be switched on stands there a quarter of an hour before, until something goes into it', () => {
+  const next = (seconds: number, run = none) => (
+    <NextDeeds
+      cookable={null}
+      fryerNames={['Large drawer']}
+      evening={evening}
+      shown={SHOWN}
+      run={run}
+      now={before(seconds)}
+      tell={jest.fn()}
+    />
+  );
+  const { rerender } = render(next(2700));
+  expect(screen.queryByRole('list', { name: 'To switch on' })).toBeNull();
+  rerender(next(2600));
+  const list = () => screen.getByRole('list', { name: 'To switch on' });
+  expect(list()).toHaveTextContent('Switch on: Large drawer, 195 °C18:31');
+  rerender(next(1700));
+  expect(list()).toHaveTextContent('Switch on: Large drawer, 195 °Cnow');
+  const loaded = eveningRun([{ kind: 'begun', happenedAt: before(1500), detail: { step: 'potato:load-1' } }]);
+  rerender(next(1490, loaded));
+  expect(screen.queryByRole('list', { name: 'To switch on' })).toBeNull();
 });

@@ -9,6 +9,7 @@ import type { KitchenFryer } from '@/schemas/kitchen';
 import type { EveningView, ShownSchedule } from '@/workers/evening/protocol';
 import type { OfferedPlan } from './add-dish';
 import { Dishes, WhoAndWhatWith } from './evening-setup';
+import type { CookableEvening } from './load-in-cook';
 import { NextDeeds } from './next-deeds';
 import { Orders } from './orders';
 import { ToLayOut } from './to-lay-out';
@@ -40,6 +41,7 @@ export function EveningRooms({
   fryerNames,
   paces,
   offered,
+  cookable,
 }: {
   open: Room;
   onOpen: (room: Room) => void;
@@ -55,6 +57,7 @@ export function EveningRooms({
   fryerNames: readonly string[];
   paces: Readonly<Record<string, Pace>>;
   offered: readonly OfferedPlan[];
+  cookable: CookableEvening | null;
 }) {
   const first = fryers.find(({ id }) => id === evening.fryers[0]!.fryer_id) ?? fryers[0]!;
   return (
@@ -75,7 +78,15 @@ export function EveningRooms({
       </Tabs.List>
       <Tabs.Content value="next" className="pt-3">
         {shown ? (
-          <NextDeeds evening={evening} shown={shown} run={run} now={now} tell={tell} />
+          <NextDeeds
+            evening={evening}
+            shown={shown}
+            run={run}
+            now={now}
+            tell={tell}
+            fryerNames={fryerNames}
+            cookable={cookable}
+          />
         ) : (
           <p className="text-[16px]">As soon as there is an order, what is to be done stands here.</p>
         )}

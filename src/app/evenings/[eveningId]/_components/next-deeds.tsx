@@ -8,12 +8,18 @@ import { dishOf, type EveningRun } from '@/core/evening/evening-run';
 import type { EveningFile } from '@/schemas/evening-file';
 import type { Work } from '@/core/evening/share-out-hands';
 import { ClockPlate } from '@/ui/clock-plate';
+import { AlertButtons } from '@/ui/alert-buttons';
 import { Button } from '@/ui/controls/button';
+import { useUnits } from '@/ui/units-context';
+import type { WarmUp } from '@/core/evening/warm-ups';
+import { useAlerts } from '@/ui/use-alerts';
 import { clockText, wholeMinutes } from '@/ui/words/format';
-import { deedText, dishOfEvening } from '@/ui/words/evening-text';
+import { deedText, dishOfEvening, warmUpText } from '@/ui/words/evening-text';
 import type { ShownSchedule } from '@/workers/evening/protocol';
 import type { Told } from './use-told';
+import { ToSwitchOn, warmUpsDue } from './to-switch-on';
 import { CookMark } from './cook-mark';
+import { type CookableEvening, LoadInCook, LoadsThatAreOut } from './load-in-cook';
 
 /** Deeds listed after the next one. */
 const LISTED = 8;
@@ -29,6 +35,10 @@ const FREE = 120;
 
 /** How long after its moment an opening of the drawer is still to be done, s. */
 const STILL_DUE = 90;
+
+/** How long before its moment, and after it, switching on is what the alert is about, s. */
+const SAID_BEFORE = 15;
+const SAID_UNTIL = 60;
 
 /** One thing for one cook to do. */
 interface Deed extends Work {
@@ -67,6 +77,8 @@ export function NextDeeds({
   run,
   now,
   tell,
+  fryerNames,
+  cookable,
 }: {
   evening: EveningFile;
   shown: ShownSchedule;
@@ -74,6 +86,9 @@ export function NextDeeds({
   /** ms since 1970 */
   now: number;
   tell: (told: Told) => void;
+  fryerNames: readonly string[];
+  /** null in a rehearsal, of which nothing is cooked */
+  cookable: CookableEvening | null;
 }) {
   const [cook, setCook] = useState(0);
   const before = (shown.serveAt - now) / 1000;
@@ -90,6 +105,15 @@ export function NextDeeds({
     return told && told.done === null && length > 0 && hands === 0;
   });
   const due = next ? next.from - before : 0;
+  const units = useUnits();
+  const onWords = (warmUp: WarmUp) => warmUpText(warmUp, evening, fryerNames, units);
+  const toSwitchOn = warmUpsDue(shown, run, before);
+  const nowOn = toSwitchOn.find(({ begin }) => begin - before > -SAID_BEFORE && begin - before < SAID_UNTIL);
+  const alerts = useAlerts(
+    nowOn ? onWords(nowOn) : (next?.words ?? ''),
+    nowOn ? before - nowOn.begin : next ? -due : Infinity,
+  );
+  const isLoadOfPlan = ({ step }: Deed) => shown.steps.find(({ id }) => id === step)?.kind === 'load';
   const begin = (step: string) => {
     const kind = shown.steps.find(({ id }) => id === step)?.kind;
     const way = shown.table.find(({ dish }) => dish === dishOf(step))?.way;
@@ -116,6 +140,7 @@ export function NextDeeds({
             </RadioGroup.Item>
           ))}
         </RadioGroup.Root>
+        <AlertButtons alerts={alerts} />
         <p className="text-right text-[15px]">
           to the table <strong className="block text-[17px]">{spanText(Math.max(0, before))}</strong>
         </p>
@@ -163,11 +188,13 @@ export function NextDeeds({
             {next.marks === 'within' && (
               <p className="col-span-2 text-[15px]">Half a minute at the drawer; the fryer goes on.</p>
             )}
+            {cookable && isLoadOfPlan(next) && <LoadInCook {...cookable} step={next.step} words="Cook it here" />}
           </div>
         </div>
       ) : (
         <p className="mt-4 text-[20px]">Nothing more for you to do.</p>
       )}
+      <ToSwitchOn due={toSwitchOn} words={onWords} serveAt={shown.serveAt} before={before} />
       {waiting.length > 0 && (
         <ul className="mt-3 space-y-2" aria-label="Waiting by itself">
           {waiting.map((step) => {
@@ -217,6 +244,7 @@ export function NextDeeds({
           Take back: “{deedText(lastStep, undefined, lastDish)}” is done
         </Button>
       )}
+      {cookable && <LoadsThatAreOut {...cookable} />}
     </section>
   );
 }

@@ -32,7 +32,7 @@ const SHOWN: ShownSchedule = {
     { step: 'rice:own-1', from: 1200, to: 1080, cook: 1 },
   ],
   table: [],
-  preheats: [{ fryer: 'fryer:a', begin: 1740 }],
+  warmUps: [{ resource: 'fryer:a', begin: 1740, until: 1500, step: 'chips:load-1', temperature: 468 }],
   orders: [],
 };
 
@@ -52,7 +52,7 @@ test('each pass holds what lies in it: bowls, hob, a cook, fryers, the other coo
   /* hands for setting up are the cook's, not the bowl's */
   expect(bars('basin')).toEqual([['waiting', 3540, 1800]]);
   expect(bars('fryer:a')).toEqual([
-    ['preheat', 1740, 1500],
+    ['warm-up', 1740, 1500],
     ['load', 1500, 600],
   ]);
   expect(bars('oven')).toEqual([['keep', 630, 0]]);

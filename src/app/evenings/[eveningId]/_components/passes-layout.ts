@@ -4,7 +4,7 @@ import type { PlacedStep, ShownSchedule } from '@/workers/evening/protocol';
 import type { Work } from '@/core/evening/share-out-hands';
 
 /** What a bar stands for: hands, waiting by itself, a load in a fryer, food kept for the table, a fryer getting hot. */
-export type BarKind = 'hands' | 'waiting' | 'load' | 'keep' | 'preheat';
+export type BarKind = 'hands' | 'waiting' | 'load' | 'keep' | 'warm-up';
 
 /** A stretch of time in a lane, s before serving. */
 export interface Bar {
@@ -56,7 +56,7 @@ function usesOf(step: PlacedStep, resource: string) {
 const WORTH_SHOWING = 60;
 
 /** The passes of a kitchen with what lies in each: basin, hob, a cook, fryers, the other cooks, oven, rack. Those that stay empty are left out, but for cooks and fryers. */
-export function passesOf({ steps, work, preheats }: ShownSchedule, fryers: readonly string[], cooks: number): Lane[] {
+export function passesOf({ steps, work, warmUps }: ShownSchedule, fryers: readonly string[], cooks: number): Lane[] {
   const stretch = (kind: BarKind, step: PlacedStep, from: number, to: number): Loose => ({
     key: `${kind}-${step.id}`,
     kind,
@@ -111,18 +111,23 @@ export function passesOf({ steps, work, preheats }: ShownSchedule, fryers: reado
         })),
     ),
   });
+  const warmUpOf = (resource: string) =>
+    warmUps
+      .filter((one) => one.resource === resource)
+      .map(({ begin, until }): Loose => ({
+        key: `warm-${resource}`,
+        kind: 'warm-up',
+        step: null,
+        from: begin,
+        to: until,
+      }));
   const fryerLane = (fryer: string, index: number): Lane => ({
     id: fryer,
     place: 'fryer',
     index,
     ...inRows([
       ...steps.filter((step) => usesOf(step, fryer).length > 0).map((step) => stretch('load', step, ...whole(step))),
-      ...preheats
-        .filter((one) => one.fryer === fryer)
-        .map(({ begin }): Loose => {
-          const first = Math.max(...steps.filter((step) => usesOf(step, fryer).length > 0).map((step) => step.begin));
-          return { key: `preheat-${fryer}`, kind: 'preheat', step: null, from: begin, to: first };
-        }),
+      ...warmUpOf(fryer),
     ]),
   });
   const lane = (id: Lane['place'], bars: readonly Loose[]): Lane[] =>
@@ -133,7 +138,7 @@ export function passesOf({ steps, work, preheats }: ShownSchedule, fryers: reado
     cookLane(0),
     ...fryers.map(fryerLane),
     ...Array.from({ length: cooks - 1 }, (_, i) => cookLane(i + 1)),
-    ...lane('oven', baked),
+    ...lane('oven', baked.length > 0 ? [...baked, ...warmUpOf(OVEN)] : []),
     ...lane('rack', rack),
   ];
 }

@@ -15,6 +15,14 @@ const PATTERNS = {
 /** How long before an action the first sound comes, s. */
 const SOON = 15;
 
+/** What is turned on. */
+export interface Alerts {
+  readonly on: boolean;
+  readonly spoken: boolean;
+  readonly toggle: () => void;
+  readonly toggleSpeech: () => void;
+}
+
 /** Plays a pattern; browsers allow it once the page was touched. */
 function play(context: AudioContext, pattern: (typeof PATTERNS)[keyof typeof PATTERNS]): void {
   let at = context.currentTime;
@@ -35,10 +43,7 @@ function play(context: AudioContext, pattern: (typeof PATTERNS)[keyof typeof PAT
  * Tells of the next action by sound, vibration, a notification where the tab is hidden, and speech when asked for; and keeps
  * the screen awake. Everything is said on the screen as well; what a browser lacks is left out.
  */
-export function useAlerts(
-  words: string,
-  left: number,
-): { on: boolean; spoken: boolean; toggle: () => void; toggleSpeech: () => void } {
+export function useAlerts(words: string, left: number): Alerts {
   const [on, setOn] = useState(false);
   const [spoken, setSpoken] = useState(false);
   const audio = useRef<AudioContext | null>(null);

@@ -1,0 +1,60 @@
+/** @jest-environment jsdom */
+import { act, renderHook } from '@testing-library/react';
+import { REAL_TIME } from '@/core/run/shown-clock';
+import { useTellDue } from './use-tell-due';
+
+const EVENING = { id: '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c99', step: 'chips:load-1' };
+const LOADED = 1_780_000_000_000;
+const at = (seconds: number) => LOADED + seconds * 1000;
+const fetchMock = jest.fn();
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  fetchMock.mockReset().mockResolvedValue({ ok: true, status: 200, json: async () => ({}) });
+  globalThis.fetch = fetchMock;
+});
+
+afterEach(() => jest.useRealTimers());
+
+const rest = (ms: number) => act(() => jest.advanceTimersByTimeAsync(ms));
+const due = (evening: typeof EVENING | null = EVENING, clock = REAL_TIME) =>
+  renderHook(({ pull }) => useTellDue(evening, { clock, loadedAt: LOADED }, at(pull), 1140), {
+    initialProps: { pull: 1140 },
+  });
+const told = () => fetchMock.mock.calls.map(([, { body }]) => JSON.parse(body as string).events[0].detail);
+
+test('the evening is told once the pull has moved by enough for other hands, and not again for less', async () => {
+  const { rerender } = due();
+  await rest(3000);
+  rerender({ pull: 1155 });
+  await rest(3000);
+  expect(fetchMock).not.toHaveBeenCalled();
+  rerender({ pull: 1290 });
+  await rest(3000);
+  expect(told()).toEqual([{ step: 'chips:load-1', at: at(1290) }]);
+  rerender({ pull: 1300 });
+  await rest(3000);
+  expect(told()).toHaveLength(1);
+  rerender({ pull: 1140 });
+  await rest(3000);
+  expect(told().at(-1)).toEqual({ step: 'chips:load-1', at: at(1140) });
+});
+
+test('what cannot be sent is sent again', async () => {
+  fetchMock.mockRejectedValueOnce(new TypeError('away'));
+  const { rerender } = due();
+  rerender({ pull: 1290 });
+  await rest(2000);
+  await rest(11_000);
+  expect(told()).toEqual([
+    { step: 'chips:load-1', at: at(1290) },
+    { step: 'chips:load-1', at: at(1290) },
+  ]);
+});
+
+test('neither a batch on its own nor a rehearsal tells anything', async () => {
+  due(null).rerender({ pull: 1500 });
+  due(EVENING, { ...REAL_TIME, speed: 60 }).rerender({ pull: 1500 });
+  await rest(5000);
+  expect(fetchMock).not.toHaveBeenCalled();
+});

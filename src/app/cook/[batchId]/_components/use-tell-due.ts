@@ -1,0 +1,51 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import type { RunState } from '@/core/run/run-state';
+import { REAL_TIME } from '@/core/run/shown-clock';
+import type { EveningEvent } from '@/schemas/evening-event';
+import { newId } from '@/ui/new-id';
+import { send } from '@/ui/send';
+
+/** The evening whose load a batch is. */
+export interface EveningOfBatch {
+  readonly id: string;
+  readonly step: string;
+}
+
+/** A move of the pull that an evening is told of, ms. Source: chosen; less changes nothing for other hands. */
+const WORTH_TELLING = 20_000;
+
+/** Rest after the forecast has moved, and before what could not be sent is sent again, ms. */
+const SETTLE = 1500;
+const RETRY = 10_000;
+
+/** Tells the evening when its load is to come out, once what was seen has moved that. A rehearsal tells nothing. @param pullAt ms since 1970 @param planned s after loading */
+export function useTellDue(
+  evening: EveningOfBatch | null,
+  { clock, loadedAt }: Pick<RunState, 'clock' | 'loadedAt'>,
+  pullAt: number | null,
+  planned: number | null,
+): void {
+  const told = useRef<number | null>(null);
+  const isReal = clock === REAL_TIME;
+  useEffect(() => {
+    if (!evening || !isReal || loadedAt === null || pullAt === null) return;
+    const known = told.current ?? (planned === null ? null : loadedAt + planned * 1000);
+    if (known !== null && Math.abs(pullAt - known) < WORTH_TELLING) return;
+    let timer: ReturnType<typeof setTimeout>;
+    const tell = async () => {
+      const event: EveningEvent = {
+        id: newId(),
+        kind: 'due',
+        happenedAt: Date.now(),
+        detail: { step: evening.step, at: Math.round(pullAt) },
+      };
+      const sent = await send('POST', `/api/evenings/${evening.id}/events`, { events: [event] });
+      if (sent.kind === 'away') timer = setTimeout(() => void tell(), RETRY);
+      else told.current = pullAt;
+    };
+    timer = setTimeout(() => void tell(), SETTLE);
+    return () => clearTimeout(timer);
+  }, [evening, isReal, loadedAt, pullAt, planned]);
+}
