@@ -1,6 +1,7 @@
 import type { OwnDishFile, OwnPlace } from '../schemas/evening-file';
 
-type OwnStep = OwnDishFile['steps'][number];
+/** One step of a dish of the cook's own, as it is kept. */
+export type OwnStep = OwnDishFile['steps'][number];
 
 /** Words by which a cook says where something stands. */
 const PLACES: readonly (readonly [OwnPlace, RegExp])[] = [

@@ -1,6 +1,7 @@
 import { faultsOf } from '../schemas/faults';
 import { planFileSchema, type PlanFile } from '../schemas/plan-file';
 import { type LinkFault, unpackPlan } from '../schemas/plan-link';
+import { jsonIn } from './json-in-text';
 import { planFromRecipe } from './recipe';
 
 /** What came of a file, a text or a link: a plan with how it was read, or what is wrong and what to change. */
@@ -13,9 +14,6 @@ export type Reading =
       readonly assumed: readonly string[];
     }
   | { readonly kind: 'refused'; readonly lines: readonly string[] };
-
-/** The longest tag that is looked into, characters. */
-const LONGEST_TAG = 500;
 
 /** The largest file that is read, bytes. */
 export const LARGEST_FILE = 1_000_000;
@@ -36,20 +34,6 @@ export function readText(text: string): Reading {
   const parsed = planFileSchema.safeParse(value, { reportInput: true });
   if (parsed.success) return { kind: 'plan', document: parsed.data, from: 'plan file', understood: [], assumed: [] };
   return refused(...faultsOf(parsed.error).map((fault) => `${fault.path || 'the file'}: ${fault.message}`));
-}
-
-/** The JSON in a text: the text itself, or what a saved page carries as JSON-LD. Goes through the text once, whatever stands in it. */
-function jsonIn(text: string): string {
-  const page = text.toLowerCase();
-  for (let from = page.indexOf('<script'); from >= 0; from = page.indexOf('<script', from + 1)) {
-    const open = page.indexOf('>', from);
-    if (open < 0) break;
-    /* a tag is no longer than this; what is longer is none */
-    if (open - from > LONGEST_TAG || !page.slice(from, open).includes('application/ld+json')) continue;
-    const close = page.indexOf('</script', open);
-    if (close >= 0) return text.slice(open + 1, close);
-  }
-  return text;
 }
 
 const LINK_WORDS: Record<Exclude<LinkFault['code'], 'not-a-plan'>, string> = {

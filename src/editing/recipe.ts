@@ -7,6 +7,7 @@ import { withPrepStep, withShape } from './edit-plan';
 import { FIRST_PLAN } from '../schemas/first-plan';
 import { type PlanFile, planFileSchema } from '../schemas/plan-file';
 import { writePlanFile, type WrittenPlan } from '../schemas/write-plan';
+import { findRecipe, texts } from './recipe-node';
 import { planFood, wholePlanFromFile } from '../schemas/plan-from-file';
 
 /** A schema.org Recipe, as far as it is written here. */
@@ -76,20 +77,8 @@ export interface RecipeReading {
   readonly assumed: readonly string[];
 }
 
-/** How deep a recipe may lie in lists and graphs, and how many lines of it are read. */
-const DEEPEST = 8;
-const MOST_LINES = 500;
-
 /** The longest text that is looked through, characters. */
 const LONGEST_TEXT = 20_000;
-
-function texts(value: unknown, depth = 0): string[] {
-  if (typeof value === 'string') return [value];
-  if (!value || typeof value !== 'object' || depth > DEEPEST) return [];
-  if (Array.isArray(value)) return value.slice(0, MOST_LINES).flatMap((one) => texts(one, depth + 1));
-  const { text, name, itemListElement } = value as Record<string, unknown>;
-  return [...texts(text ?? name, depth + 1), ...texts(itemListElement, depth + 1)];
-}
 
 /** The food whose name stands in the text, longest name first; plurals count. */
 function foodIn(text: string): Food | null {
@@ -152,21 +141,6 @@ export function planFromRecipe(value: unknown): RecipeReading | null {
   });
   const parsed = planFileSchema.safeParse(writePlanFile(document));
   return parsed.success ? { document: parsed.data, understood, assumed } : null;
-}
-
-function findRecipe(value: unknown, depth = 0): Record<string, unknown> | null {
-  if (!value || typeof value !== 'object' || depth > DEEPEST) return null;
-  if (Array.isArray(value)) {
-    for (const one of value) {
-      const found = findRecipe(one, depth + 1);
-      if (found) return found;
-    }
-    return null;
-  }
-  const node = value as Record<string, unknown>;
-  const types = Array.isArray(node['@type']) ? node['@type'] : [node['@type']];
-  if (types.includes('Recipe')) return node;
-  return findRecipe(node['@graph'], depth + 1);
 }
 
 function withThickness(document: PlanFile, mm: number): PlanFile {

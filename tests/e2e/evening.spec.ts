@@ -1,24 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
+import { addOwn, planEvening } from './evening-helpers';
 import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll } from './helpers';
-
-/** Begins an evening and is on its page. */
-async function planEvening(page: Page): Promise<void> {
-  await page.goto('/evenings');
-  await page.getByRole('button', { name: 'Plan an evening' }).click();
-  await expect(page).toHaveURL(/\/evenings\/[0-9a-f-]{36}$/);
-  await expect(page.getByRole('form', { name: 'Add a dish' })).toBeVisible();
-}
-
-/** Adds a dish in the cook's own words. */
-async function addOwn(page: Page, name: string, steps: string, manner: RegExp): Promise<void> {
-  const form = page.getByRole('form', { name: 'Add a dish' });
-  await form.getByRole('radio', { name: 'In your own words' }).click();
-  await form.getByLabel('Name').fill(name);
-  await form.getByLabel('Steps, a line each').fill(steps);
-  await form.getByRole('radio', { name: manner }).click();
-  await form.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByRole('list', { name: 'Dishes' }).getByText(name, { exact: true })).toBeVisible();
-}
 
 const arranged = (page: Page) => expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
 
@@ -186,4 +168,42 @@ test('rehearsed by stand-in cooks at sixty times the pace: from the first peel t
   await page.reload();
   await arranged(page);
   await expect(page.getByRole('button', { name: 'Rehearse, a minute each second' })).toBeVisible();
+});
+
+test('a load goes from the evening to Cook and back: what happens there stands in both, and then in the log', async ({
+  page,
+}) => {
+  test.setTimeout(400_000);
+  await enterOwnKitchen(page);
+  await planEvening(page);
+  const form = page.getByRole('form', { name: 'Add a dish' });
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await arranged(page);
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  const next = page.getByRole('region', { name: 'What is next' });
+  const cookIt = next.getByRole('button', { name: 'Cook it here' });
+  const deed = next.getByRole('heading', { level: 2 }).first();
+  /* everything before the fryer, done deed by deed */
+  for (let steps = 0; steps < 12 && !(await deed.innerText()).startsWith('Load'); steps++) {
+    const words = await deed.innerText();
+    await next.getByRole('button', { name: 'Done', exact: true }).first().click();
+    await expect(deed).not.toHaveText(words);
+  }
+  const evening = page.url();
+  await cookIt.click();
+  await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
+  await expect(page.getByText('All is ready')).toBeVisible();
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByRole('timer').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Back to the evening' }).click();
+  await expect(page).toHaveURL(evening);
+  /* loaded there is begun here, and the way back leads to the same run */
+  await expect(next.getByRole('link', { name: 'Open in Cook' })).toBeVisible();
+  await next.getByRole('link', { name: 'Open in Cook' }).click();
+  await page.getByRole('button', { name: /^Pulled: done/ }).click();
+  await expect(page.getByRole('form', { name: 'Outcome' })).toBeVisible();
+  await page.getByRole('link', { name: 'Back to the evening' }).click();
+  await expect(next.getByRole('heading', { name: 'How were they?' })).toBeVisible();
+  await page.goto('/log');
+  await expect(page.getByRole('link', { name: /Potato|Aubergine|Beetroot/ }).first()).toBeVisible();
 });

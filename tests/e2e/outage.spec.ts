@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { openCluster } from '../../scripts/lib/cluster.mjs';
+import { addOwn, planEvening } from './evening-helpers';
 import { beginBatch, enterOwnKitchen } from './helpers';
 
 /** A batch in the fryer with everything recorded so far stored. */
@@ -94,4 +95,44 @@ test('two devices, one with its clock five minutes wrong, through a lost databas
   await page.goto(page.url().replace('/cook/', '/log/'));
   await expect(page.getByText('One more minute')).toHaveCount(1);
   await other.close();
+});
+
+test('an evening under way through a restarted database: two cooks mark on, and nothing is lost or doubled', async ({
+  page,
+  browser,
+}) => {
+  const cluster = await openCluster('test', { fast: true });
+  await enterOwnKitchen(page);
+  await planEvening(page);
+  await addOwn(page, 'Stew', 'chop roots 20 min\nsimmer stew 2 min, 25 min waiting, hob', /^Hot/);
+  await addOwn(page, 'Bread', 'slice bread 5 min', /^Keeps/);
+  await page.getByRole('tab', { name: 'Who, when, with what' }).click();
+  await page.getByRole('radiogroup', { name: 'Pairs of hands' }).getByRole('radio', { name: '2' }).click();
+  await expect(page.getByText('Saved')).toBeVisible();
+  const other = await browser.newContext({ storageState: await page.context().storageState() });
+  const phone = await other.newPage();
+  await phone.goto(page.url());
+  for (const device of [page, phone]) {
+    await device.getByRole('tab', { name: 'What is next' }).click();
+    await expect(device.getByRole('button', { name: 'Begun' })).toBeVisible();
+  }
+  cluster.stop();
+  try {
+    await page.getByRole('button', { name: 'Begun' }).click();
+    await expect(page.getByText(/1 marked on this device only/)).toBeVisible();
+    await phone.getByRole('button', { name: 'Begun' }).click();
+    await phone.getByRole('button', { name: 'Done', exact: true }).first().click();
+    await expect(phone.getByText(/2 marked on this device only/)).toBeVisible();
+    cluster.start();
+    for (const device of [page, phone]) {
+      await expect(device.getByText(/marked on this device only/)).toHaveCount(0);
+      await expect(device.getByRole('button', { name: 'Take back: “chop roots” is done' })).toBeVisible();
+    }
+    await page.reload();
+    await page.getByRole('tab', { name: 'What is next' }).click();
+    await expect(page.getByRole('button', { name: 'Take back: “chop roots” is done' })).toBeVisible();
+  } finally {
+    await cluster.ensureRunning();
+    await other.close();
+  }
 });

@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
+import { readOwnRecipe } from '../../editing/own-recipe';
 import { readLink, readText } from '../../editing/read-plan';
 import type { ReadingService } from './protocol';
 
-const service: ReadingService = { text: readText, link: readLink };
+const service: ReadingService = { text: readText, link: readLink, dish: readOwnRecipe };
 expose(service);

@@ -4,13 +4,16 @@ import { useId, useMemo, useState } from 'react';
 import { listFoods, findFood } from '@/core/food/catalogue';
 import { newDishId, planForPeople } from '@/editing/edit-evening';
 import { OWN_DISHES, ownDishFor } from '@/editing/own-dishes';
-import { readOwnSteps } from '@/editing/own-steps';
+import type { OwnRecipe } from '@/editing/own-recipe';
+import { readOwnSteps, writeOwnSteps } from '@/editing/own-steps';
 import { planOfWay, waysOf } from '@/editing/ways/plan-of-way';
 import { EVENING_LIMITS, type EveningDishFile, type EveningFile } from '@/schemas/evening-file';
 import type { KitchenFryer } from '@/schemas/kitchen';
 import type { PlanFile } from '@/schemas/plan-file';
+import { cutText } from '@/schemas/storable-text';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
+import { RecipeFile } from './recipe-file';
 
 /** People for whom the dishes that come with the app are written. */
 const WRITTEN_FOR = 4;
@@ -51,6 +54,7 @@ export function AddDish({
   const [shipped, setShipped] = useState(OWN_DISHES[0]!.name);
   const [name, setName] = useState('');
   const [text, setText] = useState('');
+  const [recipe, setRecipe] = useState<OwnRecipe | null>(null);
   const [manner, setManner] = useState<'hot' | 'fresh' | 'keeps'>('hot');
   const [problem, setProblem] = useState<string | null>(null);
   if (evening.dishes.length >= EVENING_LIMITS.dishes) {
@@ -82,14 +86,10 @@ export function AddDish({
         if (steps.some(({ hands_min, waits_min }) => hands_min > 180 || waits_min > EVENING_LIMITS.minutes)) {
           return 'Hands at most 3 hours and waiting at most a day for one step.';
         }
-        return {
-          kind: 'own',
-          id: newDishId(evening, name),
-          name: name.trim().slice(0, 60),
-          at_table: manner,
-          steps,
-          needs: [],
-        };
+        const dish = { kind: 'own' as const, name: cutText(name.trim(), 60), at_table: manner, steps };
+        const id = newDishId(evening, name);
+        if (!recipe) return { ...dish, id, needs: [] };
+        return ownDishFor({ ...dish, needs: recipe.needs }, id, recipe.people ?? evening.people, evening.people);
       }
     }
   };
@@ -99,6 +99,7 @@ export function AddDish({
     setProblem(null);
     setName('');
     setText('');
+    setRecipe(null);
     onAdd(dish);
   };
   return (
@@ -200,6 +201,21 @@ export function AddDish({
             “Chop herbs 5 min”, “simmer lentils 2 min, 20 min waiting”, “chill 1 h waiting, fridge”, “dress 2 min,
             within 10 min”.
           </p>
+          <RecipeFile
+            onTake={(taken) => {
+              setRecipe(taken);
+              setName(taken.name);
+              setText(writeOwnSteps(taken.steps));
+              setProblem(null);
+            }}
+          />
+          {recipe && (
+            <p role="status" className="text-[14px] text-iron-soft">
+              Read as far as its words say it: look over what takes hands, and what waits.
+              {recipe.needs.length > 0 &&
+                ` What is bought for it${recipe.people ? ` (written for ${recipe.people})` : ''} comes along: ${recipe.needs.length} ${recipe.needs.length === 1 ? 'line' : 'lines'}.`}
+            </p>
+          )}
           <Choice
             label="At the table"
             value={manner}
