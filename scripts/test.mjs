@@ -7,16 +7,16 @@ import { ensureBuild } from './lib/build.mjs';
 import { openCluster } from './lib/cluster.mjs';
 import { ensureDatabase, migrate } from './lib/database.mjs';
 import { ensureDebianPackages, ensureNodeModules } from './lib/packages.mjs';
-import { ask, must, ROOT, say } from './lib/run.mjs';
+import { askBeside, must, ROOT, runBeside, say } from './lib/run.mjs';
 
 const counts = { passed: 0, failed: 0 };
 /** What failed and why, said once more at the end, where a long log is read. */
 const faults = [];
 const seconds = (since) => ((Date.now() - since) / 1000).toFixed(0);
 
-function check(name, command, args, env) {
+async function check(name, args, env) {
   const since = Date.now();
-  const { status, stdout, stderr } = ask(command, args, { env: { ...process.env, ...env } });
+  const { status, stdout, stderr } = await askBeside(process.execPath, args, { env: { ...process.env, ...env } });
   if (status === 0) counts.passed++;
   else {
     counts.failed++;
@@ -26,15 +26,10 @@ function check(name, command, args, env) {
 }
 
 /** Runs a test runner with its output shown and adds the counts of its JSON report. */
-function suite(name, args, env, reportFile, read) {
+async function suite(name, args, env, reportFile, read) {
   const since = Date.now();
   rmSync(reportFile, { force: true });
-  let ended = true;
-  try {
-    must(process.execPath, args, { env: { ...process.env, ...env } });
-  } catch {
-    ended = false;
-  }
+  const ended = await runBeside(process.execPath, args, { env: { ...process.env, ...env } });
   try {
     const report = JSON.parse(readFileSync(reportFile, 'utf8'));
     const { passed, failed } = read(report);
@@ -90,16 +85,22 @@ async function main() {
   ensureDebianPackages({ postgres: true, chromium: true });
   ensureNodeModules();
   const bin = (path) => join(ROOT, 'node_modules', path);
-  const node = process.execPath;
-  check('prettier', node, [bin('prettier/bin/prettier.cjs'), '--check', '.']);
-  check('eslint', node, [bin('eslint/bin/eslint.js'), '.', '--max-warnings=0']);
-  check('next typegen', node, [bin('next/dist/bin/next'), 'typegen'], { NEXT_TELEMETRY_DISABLED: '1' });
-  check('types', node, [bin('typescript/bin/tsc'), '--noEmit']);
-  check('import arrows', node, [
-    bin('dependency-cruiser/bin/dependency-cruise.mjs'),
-    'src',
-    '--config',
-    '.dependency-cruiser.cjs',
+  /* one check on each core */
+  await Promise.all([
+    (async () => {
+      await check('eslint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings=0']);
+      await check('import arrows', [
+        bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+        'src',
+        '--config',
+        '.dependency-cruiser.cjs',
+      ]);
+    })(),
+    (async () => {
+      await check('next typegen', [bin('next/dist/bin/next'), 'typegen'], { NEXT_TELEMETRY_DISABLED: '1' });
+      await check('types', [bin('typescript/bin/tsc'), '--noEmit']);
+      await check('prettier', [bin('prettier/bin/prettier.cjs'), '--check', '.']);
+    })(),
   ]);
 
   const jestReport = (name) => join(tmpdir(), `drubek-${name}-${process.pid}.json`);
@@ -114,8 +115,8 @@ async function main() {
   ];
   const quiet = { NODE_NO_WARNINGS: '1' };
   const modules = { ...quiet, NODE_OPTIONS: '--experimental-vm-modules' };
-  suite('core and reference tests', jest('core'), modules, jestReport('core'), readJest);
-  suite('unit and component tests', jest('unit'), quiet, jestReport('unit'), readJest);
+  await suite('core and reference tests', jest('core'), modules, jestReport('core'), readJest);
+  await suite('unit and component tests', jest('unit'), quiet, jestReport('unit'), readJest);
 
   say('Starting the test PostgreSQL server …');
   const cluster = await openCluster('test', { fast: true });
@@ -124,14 +125,17 @@ async function main() {
     await ensureDatabase(cluster.url('postgres'), 'drubek_e2e');
     await migrate(cluster.url('drubek_test'));
     await migrate(cluster.url('drubek_e2e'));
-    suite(
-      'database tests',
-      jest('database'),
-      { ...quiet, DATABASE_URL: cluster.url('drubek_test') },
-      jestReport('database'),
-      readJest,
-    );
-    await ensureBuild();
+    /* the database tests mostly wait, the build does not */
+    await Promise.all([
+      suite(
+        'database tests',
+        jest('database'),
+        { ...quiet, DATABASE_URL: cluster.url('drubek_test') },
+        jestReport('database'),
+        readJest,
+      ),
+      ensureBuild(),
+    ]);
     const env = {
       DATABASE_URL: cluster.url('drubek_e2e'),
       /* the tests make more kitchens than any family */
@@ -140,9 +144,9 @@ async function main() {
       /* apart from the stand-ins of a demo that may be running */
       DRUBEK_DEVICES: 'http://127.0.0.1:3299/kitchens/{kitchen}',
     };
-    must(node, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
+    must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', '--fresh'], { env: { ...process.env, ...env } });
     const report = jestReport('e2e');
-    suite(
+    await suite(
       'browser tests',
       [bin('@playwright/test/cli.js'), 'test'],
       { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join, sep } from 'node:path';
-import { must, ROOT, say } from './run.mjs';
+import { askBeside, ROOT, say } from './run.mjs';
 
 const INPUTS = ['src', 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'postcss.config.mjs'];
 
@@ -31,10 +31,10 @@ export async function ensureBuild() {
     return;
   }
   say('Making the production build …');
-  must(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
+  const { status, stderr } = await askBeside(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
-    stdio: ['ignore', 'ignore', 'inherit'],
   });
+  if (status !== 0) throw new Error(`the production build failed:\n${stderr}`);
   await makeServiceWorker();
   writeFileSync(stamp, wanted);
 }

@@ -23,6 +23,27 @@ export function ask(command, args, options = {}) {
   return { status: result.status ?? 1, stdout: result.stdout ?? '', stderr: result.stderr ?? '' };
 }
 
+/** The same beside others: resolves with the exit code and text once it has ended. */
+export function askBeside(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, ...options, stdio: ['ignore', 'pipe', 'pipe'] });
+    let [stdout, stderr] = ['', ''];
+    child.stdout.on('data', (data) => (stdout += data));
+    child.stderr.on('data', (data) => (stderr += data));
+    child.on('error', (error) => resolve({ status: 1, stdout, stderr: `${stderr}${error.message}\n` }));
+    child.on('close', (status) => resolve({ status: status ?? 1, stdout, stderr }));
+  });
+}
+
+/** Runs a command beside others with its output shown; resolves with whether it ended well. */
+export function runBeside(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = start(command, args, options);
+    child.on('error', () => resolve(false));
+    child.on('close', (status) => resolve(status === 0));
+  });
+}
+
 /** Starts a command that goes on running; its output is shown unless told otherwise. */
 export function start(command, args, options = {}) {
   return spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });

@@ -129,3 +129,23 @@ export function newDishId(evening: EveningFile, name: string): string {
     if (!ids.has(id)) return id;
   }
 }
+
+/** The evening with fryers of this kitchen: those it does not have give way to the first it has that are not in it yet. @param fryerIds the kitchen's, at least one */
+export function inFryers(evening: EveningFile, fryerIds: readonly string[]): EveningFile {
+  const known = new Set(fryerIds);
+  const free = fryerIds.filter((id) => !evening.fryers.some(({ fryer_id }) => fryer_id === id));
+  const become = new Map<string, string>();
+  const fryers = evening.fryers.flatMap((fryer) => {
+    const own = known.has(fryer.fryer_id) ? fryer.fryer_id : free.shift();
+    if (own === undefined) return [];
+    become.set(fryer.fryer_id, own);
+    return [{ ...fryer, fryer_id: own }];
+  });
+  if ([...become].every(([from, to]) => from === to) && fryers.length === evening.fryers.length) return evening;
+  /* an order is for the fryers it was made for */
+  return {
+    ...evening,
+    fryers: fryers.length > 0 ? fryers : [{ fryer_id: fryerIds[0]!, drawers: 1 }],
+    order: undefined,
+  };
+}

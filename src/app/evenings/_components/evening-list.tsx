@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { LARGEST_EVENING, readEvening } from '@/editing/read-evening';
 import { newEvening, nextEvening } from '@/editing/edit-evening';
 import { writeEveningFile } from '@/schemas/evening-file';
 import { Button } from '@/ui/controls/button';
@@ -36,10 +37,18 @@ export function EveningList({
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [takenOut, setTakenOut] = useState<Pick<Row, 'id' | 'name'> | null>(null);
-  const begin = async () => {
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const open = async (file: File | undefined) => {
+    if (!file) return;
+    if (file.size > LARGEST_EVENING) return setFaults(['This file is larger than 1 MB, which no evening is.']);
+    const reading = readEvening(await file.text(), fryerIds);
+    setFaults(reading.kind === 'refused' ? reading.lines : []);
+    if (reading.kind === 'evening') await begin(reading.evening);
+  };
+  const begin = async (evening = newEvening('Evening', nextEvening(new Date()), fryerIds)) => {
     setBusy(true);
     const id = newId();
-    const document = writeEveningFile(newEvening('Evening', nextEvening(new Date()), fryerIds));
+    const document = writeEveningFile(evening);
     const sent = await send('PUT', `/api/evenings/${id}`, { document, base: null });
     if (sent.kind === 'done') return router.push(`/evenings/${id}`);
     setBusy(false);
@@ -92,13 +101,33 @@ export function EveningList({
     <div className="tray p-5">
       <div className="flex flex-wrap items-center gap-x-5">
         <h1 className="grow text-[26px]">Evenings</h1>
-        <Button look="main" disabled={busy} onClick={begin}>
+        <Button look="main" disabled={busy} onClick={() => void begin()}>
           Plan an evening
         </Button>
       </div>
       <p className="mt-1 text-[16px]">
         Several dishes, one time at the table: which goes into the fryer first, who does what, what waits where.
       </p>
+      <label className="mt-2 flex flex-wrap items-center gap-x-3 text-[15px]">
+        or open an evening file
+        <input
+          type="file"
+          accept=".json,application/json"
+          disabled={busy}
+          className="min-h-11 max-w-full text-[15px]"
+          onChange={({ target }) => {
+            void open(target.files?.[0]);
+            target.value = '';
+          }}
+        />
+      </label>
+      {faults.length > 0 && (
+        <ul role="alert" className="text-[15px] text-alarm">
+          {faults.map((fault) => (
+            <li key={fault}>{fault}</li>
+          ))}
+        </ul>
+      )}
       {takenOut && (
         <p role="status" className="mt-2 flex items-center gap-3 text-[15px]">
           “{takenOut.name}” was taken out.

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import type { EveningRun } from '@/core/evening/evening-run';
-import type { EveningFile } from '@/schemas/evening-file';
+import { type EveningFile, writeEveningFile } from '@/schemas/evening-file';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { notifyError } from '@/ui/notify';
@@ -63,6 +63,12 @@ export function PassesPanel({
     if (text) saveFile(fileNameOf(evening.name, 'ics'), text, 'text/calendar');
     else notifyError('The calendar could not be written.');
   };
+  const saveAsFile = () =>
+    saveFile(
+      fileNameOf(evening.name, 'evening.json'),
+      `${JSON.stringify(writeEveningFile(evening), null, 2)}\n`,
+      'application/json',
+    );
   return (
     <div aria-busy={!isCurrent} className="mt-2 grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_190px]">
       <div className="min-w-0">
@@ -107,6 +113,9 @@ export function PassesPanel({
           )}
           <Button look="quiet" onClick={saveCalendar}>
             Calendar
+          </Button>
+          <Button look="quiet" onClick={saveAsFile}>
+            Save as file
           </Button>
           <Button look="quiet" onClick={() => globalThis.print()}>
             Print
