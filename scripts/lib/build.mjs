@@ -31,10 +31,10 @@ export async function ensureBuild() {
     return;
   }
   say('Making the production build …');
-  const { status, stderr } = await askBeside(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
+  const { status, stdout, stderr } = await askBeside(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
-  if (status !== 0) throw new Error(`the production build failed:\n${stderr}`);
+  if (status !== 0) throw new Error(`the production build failed:\n${stdout}${stderr}`);
   await makeServiceWorker();
   writeFileSync(stamp, wanted);
 }

@@ -173,11 +173,17 @@ test('rehearsed by stand-in cooks at sixty times the pace: from the first peel t
 test('a load goes from the evening to Cook and back: what happens there stands in both, and then in the log', async ({
   page,
 }) => {
-  test.setTimeout(400_000);
   await enterOwnKitchen(page);
+  const day = new Date();
+  await page.clock.install({ time: day.setHours(15, 0, 0, 0) });
   await planEvening(page);
   const form = page.getByRole('form', { name: 'Add a dish' });
   await form.getByRole('button', { name: 'Add it' }).click();
+  await arranged(page);
+  await expect(page.getByText('Saved')).toBeVisible();
+  /* shortly before it is time to begin */
+  await page.clock.setSystemTime(day.setHours(17, 50, 0, 0));
+  await page.reload();
   await arranged(page);
   await page.getByRole('tab', { name: 'What is next' }).click();
   const next = page.getByRole('region', { name: 'What is next' });
@@ -186,9 +192,12 @@ test('a load goes from the evening to Cook and back: what happens there stands i
   /* everything before the fryer, done deed by deed */
   for (let steps = 0; steps < 12 && !(await deed.innerText()).startsWith('Load'); steps++) {
     const words = await deed.innerText();
-    await next.getByRole('button', { name: 'Done', exact: true }).first().click();
+    const [done, begun] = ['Done', 'Begun'].map((name) => next.getByRole('button', { name, exact: true }));
+    /* what waits by itself is only begun here, and done beside */
+    await ((await done!.isVisible()) ? done! : begun!).click();
     await expect(deed).not.toHaveText(words);
   }
+  await next.getByRole('button', { name: /^Done ?: Soak/ }).click();
   const evening = page.url();
   await cookIt.click();
   await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
@@ -205,5 +214,5 @@ test('a load goes from the evening to Cook and back: what happens there stands i
   await page.getByRole('link', { name: 'Back to the evening' }).click();
   await expect(next.getByRole('heading', { name: 'How were they?' })).toBeVisible();
   await page.goto('/log');
-  await expect(page.getByRole('link', { name: /Potato|Aubergine|Beetroot/ }).first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /floury potato/i }).first()).toBeVisible();
 });

@@ -73,7 +73,9 @@ export function EveningDesk({
   const [planned, setPlanned] = useState<ShownSchedule | null>(null);
   const isUnderWay = run.steps.size > 0;
   /* where seven can no longer be kept, cooks go on for the soonest line until one is chosen */
-  const shown = view?.best ?? view?.lines[0]?.shown ?? null;
+  const newest = view?.best ?? view?.lines[0]?.shown ?? null;
+  /* an evening without a dish has nothing in order yet */
+  const shown = newest && newest.table.length > 0 ? newest : null;
   useStandIns(rehearsal, shown, run.steps);
   /* the table as it was before anything slipped, to say what a line costs */
   if (!isUnderWay && shown && planned !== shown) setPlanned(shown);

@@ -79,16 +79,20 @@ export function useArranged(
   useEffect(() => {
     if (!planner) return;
     let wanted = true;
+    /* how far it has come goes another way than the answer and may arrive after it */
+    let isAnswered = false;
     const timer = setTimeout(() => {
       const { clock: now, ...asked } = newest.current;
       planner
         .arrange({ ...asked, now: now(Date.now()) }, (done, of) => {
-          if (wanted) setState((before) => ({ ...before, working: { done, of } }));
+          if (wanted && !isAnswered) setState((before) => ({ ...before, working: { done, of } }));
         })
         .then((view) => {
+          isAnswered = true;
           if (wanted && view) setState({ view, question, working: null, failed: false });
         })
         .catch(() => {
+          isAnswered = true;
           if (wanted) setState((before) => ({ ...before, working: null, failed: true }));
         });
     }, REST);
