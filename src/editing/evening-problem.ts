@@ -1,4 +1,4 @@
-import { BOARD, OVEN, RING } from '../core/evening/places';
+import { BOARD, OVEN, RING, SINK } from '../core/evening/places';
 import { type DishWork, type FriedDish, friedWays } from '../core/evening/fried-ways';
 import { ownWay } from '../core/evening/own-way';
 import { serveWay, TABLE } from '../core/evening/table-way';
@@ -18,7 +18,14 @@ export function fryerResource(fryerId: string): Resource {
   return `fryer:${fryerId}`;
 }
 
-const PLACES: Record<OwnPlace, Resource | null> = { board: BOARD, ring: RING, oven: OVEN, fridge: null, aside: null };
+const PLACES: Record<OwnPlace, Resource | null> = {
+  board: BOARD,
+  sink: SINK,
+  ring: RING,
+  oven: OVEN,
+  fridge: null,
+  aside: null,
+};
 
 /** How long each cook takes at the board over what is reckoned, by the cook's name; 1 for one of whom nothing is known. */
 export type Paces = Readonly<Record<string, number>>;
@@ -89,6 +96,7 @@ export function eveningProblem(
     capacity: {
       [HANDS]: evening.cooks.length,
       [BOARD]: evening.boards,
+      [SINK]: 1,
       [RING]: evening.rings,
       [OVEN]: evening.oven_shelves,
       ...Object.fromEntries(evening.fryers.map(({ fryer_id, drawers }) => [fryerResource(fryer_id), drawers])),

@@ -39,7 +39,7 @@ export const OWN_DISHES: readonly (Omit<OwnDishFile, 'id'> & { readonly caution?
     at_table: 'fresh',
     needs: ['2 heads of lettuce', 'oil, vinegar'],
     steps: [
-      { word: 'Wash and spin the leaves', hands_min: 6, waits_min: 0, place: 'board' },
+      { word: 'Wash and spin the leaves', hands_min: 6, waits_min: 0, place: 'sink' },
       { word: 'Dress the salad', hands_min: 2, waits_min: 0, place: 'aside', most_min: 10 },
     ],
   },

@@ -6,6 +6,7 @@ test.each([
   ['chill 1 h waiting, fridge', { word: 'chill', hands_min: 1, waits_min: 60, place: 'fridge' }],
   ['dress 2 min, within 10 min', { word: 'dress', hands_min: 2, most_min: 10, place: 'aside' }],
   ['Bake the gratin 3 min; 1.5 h waiting, oven', { word: 'Bake the gratin', waits_min: 90, place: 'oven' }],
+  ['wash the leaves 6 min', { word: 'wash the leaves', hands_min: 6, place: 'sink' }],
   ['set the table', { word: 'set the table', hands_min: 5, waits_min: 0, place: 'aside' }],
 ])('“%s” is read as it is meant', (line, step) => {
   expect(readOwnSteps(line)).toMatchObject([step]);

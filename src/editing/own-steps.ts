@@ -8,6 +8,7 @@ const PLACES: readonly (readonly [OwnPlace, RegExp])[] = [
   ['fridge', /\b(fridge|refrigerator|chill(ed|ing)?)\b/i],
   ['ring', /\b(hob|ring|stove|pan|pot|boil(ed|ing)?|simmer(ing)?)\b/i],
   ['oven', /\b(oven|bake|baked|baking|roast(ed|ing)?)\b/i],
+  ['sink', /\b(sink|wash(ed|ing)?|rins(e|ed|ing)|spin)\b/i],
   ['board', /\b(chop(ped|ping)?|slice|slicing|cut(ting)?|peel(ing)?|board)\b/i],
 ];
 
@@ -55,7 +56,7 @@ export function readOwnSteps(text: string): OwnStep[] | { readonly line: number 
       .replace(/\b(waiting|waits|hands)\b/gi, '')
       .split(/[,;]/)
       .map((part) => part.trim())
-      .filter((part) => part !== '' && !/^(in the |on the )?(fridge|hob|ring|oven|board)$/i.test(part))
+      .filter((part) => part !== '' && !/^(in the |on the )?(fridge|hob|ring|oven|board|sink)$/i.test(part))
       .join(', ')
       .replace(/\s+/g, ' ')
       .trim();

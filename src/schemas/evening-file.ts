@@ -6,7 +6,7 @@ import { planFileSchema } from './plan-file';
 import { writePlanFile } from './write-plan';
 
 /** Where a step of the cook's own stands while it lasts. */
-export const OWN_PLACES = ['board', 'ring', 'oven', 'fridge', 'aside'] as const;
+export const OWN_PLACES = ['board', 'sink', 'ring', 'oven', 'fridge', 'aside'] as const;
 
 /** @see OWN_PLACES */
 export type OwnPlace = (typeof OWN_PLACES)[number];

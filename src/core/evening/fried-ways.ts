@@ -9,7 +9,7 @@ import {
   type Use,
   type Waiting,
 } from './evening-problem';
-import { BOARD, OVEN, RING } from './places';
+import { BOARD, OVEN, RING, SINK } from './places';
 import { LONGEST_OUT, longestAfter } from './step-lags';
 import { LEAST_SERVING, SERVE } from './table-way';
 import { type Keeping, unevenLoss, waitingLoss } from './waiting-loss';
@@ -66,6 +66,7 @@ export interface DishWork {
 function placeOf(task: PrepTask, fryer: Resource): Resource | null {
   if (task.kind === 'cook') return fryer;
   if (task.kind === 'cut' || task.kind === 'press-flat') return BOARD;
+  if (task.kind === 'rinse') return SINK;
   if (task.kind === 'parcook') return task.method === 'microwave' ? null : RING;
   return null;
 }
