@@ -4,6 +4,7 @@ import { dishOf } from '@/core/evening/evening-run';
 import type { EveningFile } from '@/schemas/evening-file';
 import { ClockPlate } from '@/ui/clock-plate';
 import { useUnits } from '@/ui/units-context';
+import { deedOrder } from '@/ui/words/deed-order';
 import { deedText, dishOfEvening, warmUpText } from '@/ui/words/evening-text';
 import { halfMinutes } from '@/ui/words/format';
 import type { ShownSchedule } from '@/workers/evening/protocol';
@@ -26,6 +27,7 @@ export function DeedSheet({
       return {
         from: work.from,
         words: deedText(step, work.deed, dish),
+        how: deedOrder(step, work.deed, dish, units).how,
         who: evening.cooks[work.cook]!,
         minutes: halfMinutes(work.from - work.to),
       };
@@ -33,6 +35,7 @@ export function DeedSheet({
     ...shown.warmUps.map((warmUp) => ({
       from: warmUp.begin,
       words: warmUpText(warmUp, evening, fryerNames, units),
+      how: null,
       who: '',
       minutes: '',
     })),
@@ -55,12 +58,15 @@ export function DeedSheet({
           </tr>
         </thead>
         <tbody>
-          {deeds.map(({ from, words, who, minutes }, i) => (
+          {deeds.map(({ from, words, how, who, minutes }, i) => (
             <tr key={i} className="border-t border-enamel-deep">
               <td className="py-0.5">
                 <ClockPlate at={shown.serveAt - from * 1000} />
               </td>
-              <td>{words}</td>
+              <td>
+                {words}
+                {how && <span className="ml-2 text-[11px]">{how}</span>}
+              </td>
               <td>{who}</td>
               <td className="text-right">{minutes}</td>
             </tr>

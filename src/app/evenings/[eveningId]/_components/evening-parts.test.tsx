@@ -262,7 +262,7 @@ test('the list to lay out and the sheet for the fridge say the same evening', ()
   );
   const { container } = render(<DeedSheet evening={evening} shown={SHOWN} fryerNames={['Large drawer']} />);
   const rows = [...container.querySelectorAll('tbody tr')].map((row) => row.textContent);
-  expect(rows[0]).toBe('18:20Peel and cut: potatoAda5');
+  expect(rows[0]).toBe('18:20Peel and cut: potato500 g floury potato, 10 mm sticksAda5');
   expect(rows).toContain('18:31Switch on: Large drawer, 195 °C');
 });
 

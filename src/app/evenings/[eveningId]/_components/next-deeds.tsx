@@ -14,6 +14,7 @@ import { useUnits } from '@/ui/units-context';
 import type { WarmUp } from '@/core/evening/warm-ups';
 import { useAlerts } from '@/ui/use-alerts';
 import { clockText, wholeMinutes } from '@/ui/words/format';
+import { deedOrder } from '@/ui/words/deed-order';
 import { deedText, dishOfEvening, warmUpText } from '@/ui/words/evening-text';
 import type { ShownSchedule } from '@/workers/evening/protocol';
 import type { Told } from './use-told';
@@ -106,6 +107,8 @@ export function NextDeeds({
   });
   const due = next ? next.from - before : 0;
   const units = useUnits();
+  const nextStep = next && shown.steps.find(({ id }) => id === next.step);
+  const order = nextStep && deedOrder(nextStep, next.deed, dishOfEvening(evening, dishOf(next.step)), units);
   const onWords = (warmUp: WarmUp) => warmUpText(warmUp, evening, fryerNames, units);
   const toSwitchOn = warmUpsDue(shown, run, before);
   const nowOn = toSwitchOn.find(({ begin }) => begin - before > -SAID_BEFORE && begin - before < SAID_UNTIL);
@@ -170,6 +173,7 @@ export function NextDeeds({
               clockText(-due)
             )}
           </p>
+          {order?.how && <p className="mt-1 text-[18px]">{order.how}</p>}
           <div className="mt-3 grid grid-cols-2 gap-2">
             {(next.marks === 'begins' || next.marks === 'whole') && !run.steps.has(next.step) && (
               <Button className="min-h-14 text-[18px]" onClick={() => begin(next.step)}>
@@ -190,6 +194,7 @@ export function NextDeeds({
             )}
             {cookable && isLoadOfPlan(next) && <LoadInCook {...cookable} step={next.step} words="Cook it here" />}
           </div>
+          {order?.caution && <p className="mt-2 text-[14px] text-iron-soft">{order.caution}</p>}
         </div>
       ) : (
         <p className="mt-4 text-[20px]">Nothing more for you to do.</p>

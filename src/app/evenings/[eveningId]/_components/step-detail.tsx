@@ -4,7 +4,8 @@ import { longestAfter } from '@/core/evening/step-lags';
 import type { EveningFile } from '@/schemas/evening-file';
 import { ClockPlate } from '@/ui/clock-plate';
 import { Button } from '@/ui/controls/button';
-import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { useUnits } from '@/ui/units-context';
+import { deedOrder } from '@/ui/words/deed-order';
 import { dishOfEvening, stepText } from '@/ui/words/evening-text';
 import { halfMinutes } from '@/ui/words/format';
 import type { ShownSchedule } from '@/workers/evening/protocol';
@@ -34,13 +35,14 @@ export function StepDetail({
   hands: StepHands;
   tell: (told: Told) => void;
 }) {
+  const units = useUnits();
   const step = shown.steps.find((one) => one.id === id);
   const dish = step && dishOfEvening(evening, step.dish);
   if (!step) return null;
   const pinned = evening.pins.some((pin) => pin.step === id);
   const told = run.get(id);
   const longest = longestOf(step.kind);
-  const caution = (STEP_CAUTIONS as Record<string, string | undefined>)[step.kind === 'board' ? 'cut' : step.kind];
+  const { how, caution } = deedOrder(step, undefined, dish, units);
   return (
     <section aria-label="The chosen step" className="mt-2 rounded-part border-2 border-enamel-deep bg-paper px-4 py-2">
       <p className="flex flex-wrap items-center gap-x-3 text-[16px]">
@@ -91,6 +93,7 @@ export function StepDetail({
           </Button>
         )}
       </p>
+      {how && <p className="text-[15px]">{how}</p>}
       {caution && <p className="text-[14px] text-iron-soft">{caution}</p>}
     </section>
   );
