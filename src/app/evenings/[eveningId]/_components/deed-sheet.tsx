@@ -1,5 +1,6 @@
 'use client';
 
+import type { Work } from '@/core/evening/share-out-hands';
 import { dishOf } from '@/core/evening/evening-run';
 import type { EveningFile } from '@/schemas/evening-file';
 import { ClockPlate } from '@/ui/clock-plate';
@@ -8,6 +9,18 @@ import { deedOrder } from '@/ui/words/deed-order';
 import { deedText, dishOfEvening, warmUpText } from '@/ui/words/evening-text';
 import { halfMinutes } from '@/ui/words/format';
 import type { ShownSchedule } from '@/workers/evening/protocol';
+
+/** Deeds that several cooks do together, as one. */
+function togetherOf(works: readonly Work[]): (Work & { readonly cooks: readonly number[] })[] {
+  const together = new Map<string, Work & { cooks: number[] }>();
+  for (const work of works) {
+    const key = `${work.step} ${work.from}`;
+    const known = together.get(key);
+    if (known) known.cooks.push(work.cook);
+    else together.set(key, { ...work, cooks: [work.cook] });
+  }
+  return [...together.values()];
+}
 
 /** The evening on one sheet for the fridge: what is done when, by whom. Only printed. */
 export function DeedSheet({
@@ -21,14 +34,14 @@ export function DeedSheet({
 }) {
   const units = useUnits();
   const deeds = [
-    ...(shown.work ?? []).map((work) => {
+    ...togetherOf(shown.work ?? []).map(({ cooks, ...work }) => {
       const step = shown.steps.find(({ id }) => id === work.step)!;
       const dish = dishOfEvening(evening, dishOf(work.step));
       return {
         from: work.from,
         words: deedText(step, work.deed, dish),
         how: deedOrder(step, work.deed, dish, units).how,
-        who: evening.cooks[work.cook]!,
+        who: cooks.map((cook) => evening.cooks[cook]!).join(', '),
         minutes: halfMinutes(work.from - work.to),
       };
     }),
@@ -48,7 +61,7 @@ export function DeedSheet({
         Cooked food not two hours at room temperature; poultry 74 °C (165 °F), fish 63 °C (145 °F) by a probe. Where
         your appliance’s manual or your local food-safety authority says otherwise, they are right.
       </p>
-      <table className="mt-2 w-full text-left text-[13px]">
+      <table className="mt-2 w-full text-left text-[12px] leading-none">
         <thead>
           <tr>
             <th>When</th>
@@ -60,7 +73,7 @@ export function DeedSheet({
         <tbody>
           {deeds.map(({ from, words, how, who, minutes }, i) => (
             <tr key={i} className="border-t border-enamel-deep">
-              <td className="py-0.5">
+              <td className="py-[3px] [&_strong]:border-0 [&_strong]:px-0">
                 <ClockPlate at={shown.serveAt - from * 1000} />
               </td>
               <td>

@@ -27,10 +27,12 @@ const arranged = () =>
   renderHook(({ tick }) => useArranged(evening, plans, paces, told, tick, clock), { initialProps: { tick: 0 } });
 const rest = () => act(() => jest.advanceTimersByTimeAsync(200));
 
-test('says how far it is, then shows the answer; word of how far it was that comes after the answer is not shown', async () => {
+test('says how far it is once that takes long, then shows the answer; word of how far it was that comes after the answer is not shown', async () => {
   const { result } = arranged();
   await rest();
   act(() => mockAsked[0]!.report(1, 2));
+  expect(result.current.working).toBeNull();
+  await act(() => jest.advanceTimersByTimeAsync(600));
   expect(result.current).toMatchObject({ view: null, working: { done: 1, of: 2 }, isCurrent: false });
   await act(async () => mockAsked[0]!.answer(VIEW));
   expect(result.current).toMatchObject({ view: VIEW, working: null, isCurrent: true });

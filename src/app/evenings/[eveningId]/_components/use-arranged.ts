@@ -15,6 +15,9 @@ import type { EveningView } from '@/workers/evening/protocol';
 /** Rest after a change before it is put in order, ms. */
 const REST = 150;
 
+/** Work that takes no longer than this is not worth a line that moves all below it, ms. */
+const WORTH_SAYING = 600;
+
 /** How far putting in order has come. */
 export interface Arranged {
   readonly view: EveningView | null;
@@ -81,11 +84,21 @@ export function useArranged(
     let wanted = true;
     /* how far it has come goes another way than the answer and may arrive after it */
     let isAnswered = false;
+    let progress: Arranged['working'] = null;
+    let isLong = false;
+    const show = () => {
+      if (wanted && !isAnswered && isLong && progress) setState((before) => ({ ...before, working: progress }));
+    };
+    const patience = setTimeout(() => {
+      isLong = true;
+      show();
+    }, REST + WORTH_SAYING);
     const timer = setTimeout(() => {
       const { clock: now, ...asked } = newest.current;
       planner
         .arrange({ ...asked, now: now(Date.now()) }, (done, of) => {
-          if (wanted && !isAnswered) setState((before) => ({ ...before, working: { done, of } }));
+          progress = { done, of };
+          show();
         })
         .then((view) => {
           isAnswered = true;
@@ -99,6 +112,7 @@ export function useArranged(
     return () => {
       wanted = false;
       clearTimeout(timer);
+      clearTimeout(patience);
     };
   }, [planner, question, tick]);
   const { question: answered, ...arranged } = state;
