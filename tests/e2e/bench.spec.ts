@@ -40,7 +40,7 @@ test('every station opens, by mouse and by key, and nothing serious is found by 
   }
   await expectAccessible(page);
   await page.getByRole('tab', { name: /^Soak/ }).click();
-  await page.getByRole('radio', { name: /Neither/ }).click();
+  await page.getByRole('radio', { name: /No soak, no rinse/ }).click();
   await expect(page.getByRole('tab', { name: /^Soak/ })).toContainText('none');
 });
 

@@ -15,7 +15,7 @@ test('an evening of chips, tofu and a dip: added, for more guests, put in order,
   await arranged(page);
   await form.getByLabel('Food').selectOption('tofu-firm');
   await form.getByRole('button', { name: 'Add it' }).click();
-  await form.getByRole('radio', { name: 'Beside it' }).click();
+  await form.getByRole('radio', { name: 'A side dish' }).click();
   await form.getByRole('button', { name: 'Add it' }).click();
   const table = page.getByRole('region', { name: 'On the table' }).getByRole('listitem');
   await expect(table).toHaveCount(3);
@@ -64,7 +64,7 @@ test('an evening of chips, tofu and a dip: added, for more guests, put in order,
   expect((await waiting).suggestedFilename()).toBe('evening.ics');
   await page.goto('/evenings');
   await expect(page.getByRole('link', { name: 'Evening', exact: true }).last()).toBeVisible();
-  await page.getByRole('button', { name: /^Take out/ }).click();
+  await page.getByRole('button', { name: /^Remove/ }).click();
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.getByText(/for 8/)).toBeVisible();
 });

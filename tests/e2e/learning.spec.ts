@@ -75,7 +75,7 @@ test('three batches that came late: the fourth forecast is later and surer, the 
   await workedOut(page);
   await page.reload();
   await expect(page.getByRole('heading', { name: 'What this kitchen has found out' })).toBeVisible();
-  await expect(page.getByText('speaks for what is opened above')).toHaveCount(3);
+  await expect(page.getByText('counts for the line opened above')).toHaveCount(3);
   await expectAccessible(page);
 
   await page.goto(bench);

@@ -30,7 +30,7 @@ test('from people to a plan: every station in order, and all of it is taken back
   await people.press('Enter');
   await expect(page.getByRole('tab', { name: /^Produce/ })).toContainText('720 g');
   await openStation(page, 'Soak');
-  await page.getByRole('radio', { name: /Neither/ }).click();
+  await page.getByRole('radio', { name: /No soak, no rinse/ }).click();
   await openStation(page, 'Par-cook');
   await page.getByRole('radio', { name: /Boiled/ }).click();
   await expect(page.getByText(/A fork meets/)).toBeVisible();

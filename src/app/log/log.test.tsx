@@ -130,7 +130,7 @@ describe('the board', () => {
       'aria-pressed',
       'true',
     );
-    expect(screen.getAllByText('speaks for what is opened above')).toHaveLength(1);
+    expect(screen.getAllByText('counts for the line opened above')).toHaveLength(1);
     expect(screen.getByText('14 °C under')).toBeInTheDocument();
     for (const box of screen.getAllByRole('checkbox')) await userEvent.click(box);
     expect(screen.getByRole('link', { name: 'Lay side by side' })).toHaveAttribute(

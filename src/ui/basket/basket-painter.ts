@@ -36,6 +36,8 @@ export interface BasketPainter {
    * @param moving another picture is likely to follow: where painting is slow, shadows stay as they fell before
    */
   paint(canvas: HTMLCanvasElement, picture: BasketPicture, moving: boolean): readonly (SeenPiece | null)[];
+  /** The palest and the darkest piece that can be seen, without painting. */
+  extremes(picture: BasketPicture): readonly (SeenPiece | null)[];
   /** Adds the n-th of the soft lights to a picture that stands still; false when all are in. */
   soften(canvas: HTMLCanvasElement, picture: BasketPicture, n: number): boolean;
 }
@@ -85,9 +87,13 @@ export function createBasketPainter(): BasketPainter | null {
     const context = canvas.getContext('2d')!;
     context.globalAlpha = 1 / (light + 1);
     context.drawImage(renderer.domElement, 0, 0);
-    return scene;
+  };
+  const extremes = ({ content, looks }: BasketPicture) => {
+    const scene = sceneOf(content);
+    return extremesSeen(looks).map((piece) => (piece < 0 ? null : scene.seen(piece)));
   };
   return {
+    extremes,
     get slow() {
       return took > SLOW;
     },
@@ -95,14 +101,16 @@ export function createBasketPainter(): BasketPainter | null {
       const from = performance.now();
       canvas.getContext('2d')!.clearRect(0, 0, canvas.width, canvas.height);
       const known = scenes.has(picture.content);
-      const scene = draw(canvas, picture, 0, moving && took > SLOW);
+      draw(canvas, picture, 0, moving && took > SLOW);
       /* the first picture of a scene also makes it */
       if (known) took = performance.now() - from;
-      return extremesSeen(picture.looks).map((piece) => (piece < 0 ? null : scene.seen(piece)));
+      return extremes(picture);
     },
     soften(canvas, picture, n) {
       if (n >= LIGHT_COUNT) return false;
+      const from = performance.now();
       draw(canvas, picture, n);
+      took = performance.now() - from;
       return true;
     },
   };

@@ -7,6 +7,7 @@ import { BasketDrawing } from '../drawings/basket-drawing';
 import { useWidth } from '../field/use-width';
 import type { BasketPicture } from './basket-painter';
 import type { SeenPiece } from './basket-scene';
+import { createPictureStrip, type PictureStrip } from './picture-strip';
 import { pieceLooks } from './followed-pieces';
 import { shrinkage } from './shrinkage';
 import { useDrawerContent } from './use-drawer-content';
@@ -39,21 +40,24 @@ export const Basket = memo(function Basket(props: {
 }) {
   const { plan, record, sample, label, ringed = false, className } = props;
   const drawer = useDrawerContent(plan);
-  const picture = useMemo(
+  const pictureAt = useMemo(
     () =>
-      drawer && {
+      drawer &&
+      ((at: number) => ({
         content: drawer.content,
-        looks: pieceLooks(record, sample, drawer.content.load.part),
-        shrunk: shrinkage(plan, record, sample),
-      },
-    [drawer, record, sample, plan],
+        looks: pieceLooks(record, at, drawer.content.load.part),
+        shrunk: shrinkage(plan, record, at),
+      })),
+    [drawer, record, plan],
   );
-  if (!drawer || !picture) return <BasketDrawing {...props} />;
+  if (!drawer || !pictureAt) return <BasketDrawing {...props} />;
   return (
     <div role="img" aria-label={label} className={className}>
       <Painted
         paint={drawer.painter}
-        picture={picture}
+        pictureAt={pictureAt}
+        sample={sample}
+        samples={record.waterLost.length}
         ringed={ringed}
         before={<BasketDrawing {...props} className="absolute inset-0 size-full" />}
       />
@@ -63,12 +67,17 @@ export const Basket = memo(function Basket(props: {
 
 function Painted({
   paint: painter,
-  picture,
+  pictureAt,
+  sample,
+  samples,
   ringed,
   before,
 }: {
   paint: NonNullable<ReturnType<typeof useDrawerContent>>['painter'];
-  picture: BasketPicture;
+  pictureAt: (sample: number) => BasketPicture;
+  sample: number;
+  /** how many the record has */
+  samples: number;
   ringed: boolean;
   /** what stands there until the first picture is painted */
   before: ReactNode;
@@ -78,25 +87,38 @@ function Painted({
   const canvas = useRef<HTMLCanvasElement>(null);
   const [painted, setPainted] = useState(false);
   const [rings, setRings] = useState<readonly (SeenPiece | null)[]>([]);
+  const strip = useRef<{ readonly of: typeof pictureAt; readonly strip: PictureStrip } | null>(null);
   useEffect(() => {
     const target = canvas.current;
     if (!target || width === 0) return;
     const pixels = Math.min(MOST_PIXELS, Math.round(width * Math.min(2, window.devicePixelRatio)));
+    const coarse = Math.round(pixels / COARSER);
+    const picture = pictureAt(sample);
     let timer: ReturnType<typeof setTimeout>;
     let light = 1;
+    const fillStrip = () => {
+      if (strip.current?.of !== pictureAt) {
+        strip.current = { of: pictureAt, strip: createPictureStrip(painter, pictureAt, samples, coarse) };
+      }
+      if (strip.current.strip.fill()) timer = setTimeout(fillStrip, BETWEEN);
+    };
     const soften = () => {
-      if (target.width !== pixels) {
+      if (light === 1 && target.width !== pixels) {
         target.width = target.height = pixels;
         painter.paint(target, picture, false);
       }
       if (painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
-      else target.dataset.still = String(light);
+      else {
+        target.dataset.still = String(light);
+        if (painter.slow) timer = setTimeout(fillStrip, STILL);
+      }
     };
     const next = requestAnimationFrame(() => {
-      const now = painter.slow && width >= WORTH_SOFTENING ? Math.round(pixels / COARSER) : pixels;
+      const now = painter.slow && width >= WORTH_SOFTENING ? coarse : pixels;
       if (target.width !== now) target.width = target.height = now;
       delete target.dataset.still;
-      const found = painter.paint(target, picture, true);
+      const ahead = now === coarse && strip.current?.of === pictureAt ? strip.current.strip : null;
+      const found = ahead?.show(target, sample) ? painter.extremes(picture) : painter.paint(target, picture, true);
       setPainted(true);
       if (ringed) setRings(found);
       if (width >= WORTH_SOFTENING) timer = setTimeout(soften, STILL);
@@ -105,7 +127,7 @@ function Painted({
       cancelAnimationFrame(next);
       clearTimeout(timer);
     };
-  }, [painter, picture, width, ringed]);
+  }, [painter, pictureAt, sample, samples, width, ringed]);
   return (
     <div ref={frame} className="relative aspect-square w-full" aria-hidden>
       {!painted && before}

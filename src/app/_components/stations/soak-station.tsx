@@ -14,7 +14,7 @@ import { outerRamp } from '@/core/plan/outer-ramp';
 
 /** The schools, each as it is usually done. */
 const SCHOOLS = [
-  { value: 'none', word: 'Neither', rinses: 0, waterC: null, minutes: 0 },
+  { value: 'none', word: 'No soak, no rinse', rinses: 0, waterC: null, minutes: 0 },
   { value: 'rinse', word: 'Rinse until clear', rinses: 3, waterC: null, minutes: 0 },
   { value: 'cold', word: 'Cold soak', rinses: 0, waterC: 15, minutes: 30 },
   { value: 'tap', word: 'Hot tap', rinses: 0, waterC: 50, minutes: 15 },
@@ -53,7 +53,7 @@ export function SoakStation({ document, plan, forecast, move, release }: Station
   }));
   return (
     <div className="space-y-3">
-      <PricedChoice label="The schools" value={current} document={document} options={ways} onChoose={release} />
+      <PricedChoice label="Cooks differ here" value={current} document={document} options={ways} onChoose={release} />
       <OutcomeTable caption="How each turns out" ways={ways} document={document} ramp={outerRamp(plan)} />
       {soak && (
         <PricedLever

@@ -34,7 +34,7 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
       return parcook ? `${PARCOOK_WORDS[parcook.method].toLowerCase()} ${parcook.minutes} min` : 'raw';
     }
     case 'steps':
-      return `${document.prep.length + 1 + document.after.length} in order`;
+      return `${document.prep.length + 1 + document.after.length} steps`;
     case 'rest':
       return `${restOf(document).minutes} min ${restOf(document).place.replace('warm-', '')}`;
     case 'dry': {

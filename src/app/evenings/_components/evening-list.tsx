@@ -89,7 +89,7 @@ export function EveningList({
             Plan it again<span className="sr-only">: {name}</span>
           </Button>
           <Button look="quiet" onClick={() => remove({ id, name }, true)}>
-            Take out<span className="sr-only"> {name}</span>
+            Remove<span className="sr-only"> {name}</span>
           </Button>
         </li>
       ))}
@@ -130,7 +130,7 @@ export function EveningList({
       )}
       {takenOut && (
         <p role="status" className="mt-2 flex items-center gap-3 text-[15px]">
-          “{takenOut.name}” was taken out.
+          “{takenOut.name}” was removed.
           <Button onClick={() => remove(takenOut, false)}>Put it back</Button>
         </p>
       )}

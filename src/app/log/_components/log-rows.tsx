@@ -204,7 +204,7 @@ function Row({
         <span className="relative text-[14px] max-md:col-start-2 md:pl-4">
           {isMarked && (
             <span className="absolute top-1.5 left-0 size-2.5 rounded-full bg-iron max-md:-left-4">
-              <span className="sr-only">speaks for what is opened above</span>
+              <span className="sr-only">counts for the line opened above</span>
             </span>
           )}
           {saysOf && <strong className="block text-[15px]">{saysOf}</strong>}

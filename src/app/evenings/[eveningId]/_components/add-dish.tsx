@@ -117,7 +117,7 @@ export function AddDish({
         options={[
           { value: 'food', word: 'From the fryer' },
           ...(plans.length > 0 ? [{ value: 'plan' as const, word: 'One of your plans' }] : []),
-          { value: 'shipped', word: 'Beside it' },
+          { value: 'shipped', word: 'A side dish' },
           { value: 'own', word: 'In your own words' },
         ]}
         onChange={setFrom}

@@ -201,7 +201,7 @@ test('dishes are listed with what they are, and taken out; an evening holds eigh
   let now: EveningFile = evening;
   render(<Dishes evening={evening} fryer={FRYER} plans={[]} change={(next) => void (now = next(now))} />);
   expect(screen.getByRole('list', { name: 'Dishes' })).toHaveTextContent('chop herbs, stir the dip, chill the dip');
-  await userEvent.click(screen.getByRole('button', { name: 'Take out Potato' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Remove Potato' }));
   expect(now.dishes.map(({ id }) => id)).toEqual(['dip']);
   const eight = { ...evening, dishes: Array.from({ length: 8 }, (_, i) => ownDishFor(OWN_DISHES[0]!, `d${i}`, 4, 4)) };
   render(<AddDish evening={eight} fryer={FRYER} plans={[]} onAdd={jest.fn()} />);

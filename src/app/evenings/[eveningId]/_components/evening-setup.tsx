@@ -45,7 +45,7 @@ export function Dishes({
             </p>
             <button
               type="button"
-              aria-label={`Take out ${shortDishName(dish)}`}
+              aria-label={`Remove ${shortDishName(dish)}`}
               className="flex size-11 shrink-0 items-center justify-center text-rim"
               onClick={() => change((before) => withoutDish(before, dish.id))}
             >
