@@ -151,20 +151,35 @@ test('on a phone: what I do next is huge, the passes are one touch away, nothing
   await context.close();
 });
 
-test('rehearsed by stand-in cooks at sixty times the pace: from the first peel to the table, and nothing of it is kept', async ({
+test('the board-game evening rehearsed by stand-in cooks at sixty times the pace, from the first peel to the table; nothing of it is kept', async ({
   page,
 }) => {
-  await enterOwnKitchen(page);
-  await planEvening(page);
-  await addOwn(page, 'Stew', 'chop roots 4 min\nsimmer stew 2 min, 6 min waiting, hob', /^Hot/);
-  await addOwn(page, 'Salad', 'wash leaves 4 min\ndress leaves 2 min, within 10 min', /^Fresh/);
+  test.setTimeout(400_000);
+  await page.request.post('/api/session/enter', {
+    data: { kitchen: 'first' },
+    headers: { origin: test.info().project.use.baseURL! },
+  });
+  await page.goto('/evenings');
+  await page.getByRole('link', { name: 'Board-game evening' }).click();
   await arranged(page);
+  const table = page.getByRole('region', { name: 'On the table' }).getByRole('listitem');
+  await expect(table).toHaveCount(6);
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  const next = page.getByRole('region', { name: 'What is next' });
+  const first = await next.getByRole('heading', { level: 2 }).first().innerText();
+  expect(first).toMatch(/^(Peel and cut|Chop)/);
   await page.getByRole('button', { name: 'Rehearse, a minute each second' }).click();
   await expect(page.getByText(/A rehearsal with stand-in cooks/)).toBeVisible();
-  await page.getByRole('tab', { name: 'What is next' }).click();
-  await expect(page.getByText('Nothing more for you to do.')).toBeVisible({ timeout: 90_000 });
+  /* fryers are switched on in time, and nothing of a rehearsal goes to Cook */
+  await expect(next.getByRole('list', { name: 'To switch on' })).toBeVisible();
+  await expect(next.getByRole('button', { name: 'Cook it here' })).toHaveCount(0);
+  for (const cook of ['Cook A', 'Cook B']) {
+    await next.getByRole('radio', { name: cook }).click();
+    await expect(page.getByText('Nothing more for you to do.')).toBeVisible({ timeout: 200_000 });
+  }
   await page.getByRole('button', { name: 'End it' }).click();
-  await expect(page.getByRole('heading', { name: /chop roots|wash leaves/ })).toBeVisible();
+  await next.getByRole('radio', { name: 'Cook A' }).click();
+  await expect(next.getByRole('heading', { level: 2 }).first()).toHaveText(first);
   await page.reload();
   await arranged(page);
   await expect(page.getByRole('button', { name: 'Rehearse, a minute each second' })).toBeVisible();
@@ -206,8 +221,25 @@ test('a load goes from the evening to Cook and back: what happens there stands i
   await expect(page.getByRole('timer').first()).toBeVisible();
   await page.getByRole('link', { name: 'Back to the evening' }).click();
   await expect(page).toHaveURL(evening);
+  const out = next
+    .getByRole('list', { name: 'What follows' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Out: floury potato' })
+    .first()
+    .locator('time');
+  const minute = async () => {
+    const [hour, min] = (await out.innerText()).split(':').map(Number);
+    return 60 * hour! + min!;
+  };
   /* loaded there is begun here, and the way back leads to the same run */
   await expect(next.getByRole('link', { name: 'Open in Cook' })).toBeVisible();
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  const before = await minute();
+  await next.getByRole('link', { name: 'Open in Cook' }).click();
+  /* what is decided there moves what is to be done here */
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: /^\+\d min/ }).click();
+  await page.getByRole('link', { name: 'Back to the evening' }).click();
+  await expect.poll(minute).toBeGreaterThan(before + 1);
   await next.getByRole('link', { name: 'Open in Cook' }).click();
   await page.getByRole('button', { name: /^Pulled: done/ }).click();
   await expect(page.getByRole('form', { name: 'Outcome' })).toBeVisible();

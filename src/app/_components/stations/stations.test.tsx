@@ -104,7 +104,7 @@ test('a thicker stick is drawn thicker, by the same scale', () => {
 
 test('soaking in no water takes the step out, freshly boiled water warns', async () => {
   const { released } = show(SoakStation);
-  await userEvent.click(screen.getByRole('radio', { name: /Neither/ }));
+  await userEvent.click(screen.getByRole('radio', { name: /No soak, no rinse/ }));
   expect(released().prep.some((step) => step.step === 'soak')).toBe(false);
   await userEvent.click(screen.getByRole('radio', { name: /Freshly boiled/ }));
   expect(released().prep[0]).toMatchObject({ step: 'soak', water_c: 90 });

@@ -58,3 +58,12 @@ test('neither a batch on its own nor a rehearsal tells anything', async () => {
   await rest(5000);
   expect(fetchMock).not.toHaveBeenCalled();
 });
+
+test('who leaves the page at once has told it all the same', async () => {
+  const { rerender, unmount } = due();
+  rerender({ pull: 1290 });
+  unmount();
+  await rest(0);
+  expect(told()).toEqual([{ step: 'chips:load-1', at: at(1290) }]);
+  expect(fetchMock.mock.calls[0]![1]).toMatchObject({ keepalive: true });
+});

@@ -28,24 +28,29 @@ export function useTellDue(
   planned: number | null,
 ): void {
   const told = useRef<number | null>(null);
+  /* what is still to be told when the page is left */
+  const untold = useRef<(() => void) | null>(null);
   const isReal = clock === REAL_TIME;
   useEffect(() => {
     if (!evening || !isReal || loadedAt === null || pullAt === null) return;
     const known = told.current ?? (planned === null ? null : loadedAt + planned * 1000);
     if (known !== null && Math.abs(pullAt - known) < WORTH_TELLING) return;
     let timer: ReturnType<typeof setTimeout>;
-    const tell = async () => {
+    const tell = async (leaving = false) => {
+      untold.current = null;
       const event: EveningEvent = {
         id: newId(),
         kind: 'due',
         happenedAt: Date.now(),
         detail: { step: evening.step, at: Math.round(pullAt) },
       };
-      const sent = await send('POST', `/api/evenings/${evening.id}/events`, { events: [event] });
+      const sent = await send('POST', `/api/evenings/${evening.id}/events`, { events: [event] }, leaving);
       if (sent.kind === 'away') timer = setTimeout(() => void tell(), RETRY);
       else told.current = pullAt;
     };
+    untold.current = () => void tell(true);
     timer = setTimeout(() => void tell(), SETTLE);
     return () => clearTimeout(timer);
   }, [evening, isReal, loadedAt, pullAt, planned]);
+  useEffect(() => () => untold.current?.(), []);
 }
