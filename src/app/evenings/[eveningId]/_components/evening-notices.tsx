@@ -71,7 +71,7 @@ export function EveningNotices({
           block web workers.
         </p>
       )}
-      {view && isCurrent && view.lines.length === 0 && (
+      {view && isCurrent && view.lines.length === 0 && view.waysOut.length > 0 && (
         <div className="mt-2">
           <WaysOutList view={view} evening={evening} change={change} />
         </div>
