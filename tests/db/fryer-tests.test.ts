@@ -4,17 +4,11 @@ import type { FryerTestFile } from '@/schemas/fryer-test-schema';
 import { loadFryerCards } from '@/services/fryer-cards';
 import { keepFryerTest, leaveTestOut } from '@/services/fryer-tests';
 import { createKitchen, loadFryers } from '@/services/kitchen';
-import type { Result } from '@/services/result';
 
 import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
+import { value } from '../support/value';
 
 afterAll(() => Promise.all([closeDatabase(), closeOwnerDatabase()]));
-
-async function value<T>(result: Promise<Result<T>>): Promise<T> {
-  const made = await result;
-  if (!made.ok) throw new Error(made.failure.code);
-  return made.value;
-}
 
 async function kitchen() {
   const { id } = await value(createKitchen());

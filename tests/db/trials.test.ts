@@ -3,16 +3,10 @@ import { closeDatabase } from '@/db/pool';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { Taster, Trial } from '@/schemas/trial';
 import { createKitchen, loadFryers } from '@/services/kitchen';
-import type { Result } from '@/services/result';
 import { beginTrial, drawPair, endTrial, loadTrial, loadTrials, revealPair, taste } from '@/services/trials';
+import { value } from '../support/value';
 
 afterAll(closeDatabase);
-
-async function value<T>(result: Promise<Result<T>>): Promise<T> {
-  const made = await result;
-  if (!made.ok) throw new Error(made.failure.code);
-  return made.value;
-}
 
 async function trialInKitchen() {
   const { id } = await value(createKitchen());

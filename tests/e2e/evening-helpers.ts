@@ -18,3 +18,13 @@ export async function addOwn(page: Page, name: string, steps: string, manner: Re
   await form.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByRole('list', { name: 'Dishes' }).getByText(name, { exact: true })).toBeVisible();
 }
+
+/** An evening of stew and bread for two pairs of hands, kept. */
+export async function planForTwoCooks(page: Page): Promise<void> {
+  await planEvening(page);
+  await addOwn(page, 'Stew', 'chop roots 20 min\nsimmer stew 2 min, 25 min waiting, hob', /^Hot/);
+  await addOwn(page, 'Bread', 'slice bread 5 min', /^Keeps/);
+  await page.getByRole('tab', { name: 'Who, when, with what' }).click();
+  await page.getByRole('radiogroup', { name: 'Pairs of hands' }).getByRole('radio', { name: '2' }).click();
+  await expect(page.getByText('Saved')).toBeVisible();
+}

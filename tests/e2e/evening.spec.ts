@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { addOwn, planEvening } from './evening-helpers';
+import { addOwn, planEvening, planForTwoCooks } from './evening-helpers';
 import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll } from './helpers';
 
 const arranged = (page: Page) => expect(page.getByRole('heading', { name: 'On the table' })).toBeVisible();
@@ -75,12 +75,7 @@ test('two cooks: what one has done the other sees; what slips is said, and the l
 }) => {
   test.setTimeout(300_000);
   await enterOwnKitchen(page);
-  await planEvening(page);
-  await addOwn(page, 'Stew', 'chop roots 20 min\nsimmer stew 2 min, 25 min waiting, hob', /^Hot/);
-  await addOwn(page, 'Bread', 'slice bread 5 min', /^Keeps/);
-  await page.getByRole('tab', { name: 'Who, when, with what' }).click();
-  await page.getByRole('radiogroup', { name: 'Pairs of hands' }).getByRole('radio', { name: '2' }).click();
-  await expect(page.getByText('Saved')).toBeVisible();
+  await planForTwoCooks(page);
   await page.getByRole('tab', { name: 'What is next' }).click();
   const next = page.getByRole('region', { name: 'What is next' });
   await expect(next.getByRole('heading', { name: 'chop roots' })).toBeVisible();

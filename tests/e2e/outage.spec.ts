@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { openCluster } from '../../scripts/lib/cluster.mjs';
-import { addOwn, planEvening } from './evening-helpers';
+import { planForTwoCooks } from './evening-helpers';
 import { beginBatch, enterOwnKitchen } from './helpers';
 
 /** A batch in the fryer with everything recorded so far stored. */
@@ -103,12 +103,7 @@ test('an evening under way through a restarted database: two cooks mark on, and 
 }) => {
   const cluster = await openCluster('test', { fast: true });
   await enterOwnKitchen(page);
-  await planEvening(page);
-  await addOwn(page, 'Stew', 'chop roots 20 min\nsimmer stew 2 min, 25 min waiting, hob', /^Hot/);
-  await addOwn(page, 'Bread', 'slice bread 5 min', /^Keeps/);
-  await page.getByRole('tab', { name: 'Who, when, with what' }).click();
-  await page.getByRole('radiogroup', { name: 'Pairs of hands' }).getByRole('radio', { name: '2' }).click();
-  await expect(page.getByText('Saved')).toBeVisible();
+  await planForTwoCooks(page);
   const other = await browser.newContext({ storageState: await page.context().storageState() });
   const phone = await other.newPage();
   await phone.goto(page.url());
