@@ -12,7 +12,6 @@ import {
   insertBatchEvents,
   listBatches,
   listBatchEvents,
-  listEventKinds,
   listLogFacets,
   lockBatch,
   searchBatches,
@@ -20,10 +19,8 @@ import {
   type BatchRow,
 } from '@/db/queries/batches';
 import { listOutcomes, upsertOutcome, type OutcomeRow } from '@/db/queries/outcomes';
-import { findEveningBatch, insertEveningBatch } from '@/db/queries/evening-batches';
-import { insertEveningEvents } from '@/db/queries/evenings';
-import { type Runner, transact } from '@/db/query';
-import { toldByBatch } from '@/core/evening/told-by-batch';
+import { insertEveningBatch } from '@/db/queries/evening-batches';
+import { transact } from '@/db/query';
 import {
   batchForecastSchema,
   outcomeSchema,
@@ -37,6 +34,7 @@ import { writePlanFile } from '@/schemas/write-plan';
 import { batchEventSchema, EVENT_VERSION, readEvent } from '@/schemas/batch-event';
 import { cutText } from '@/schemas/storable-text';
 import { faultsOf } from '@/schemas/faults';
+import { tellItsEvening } from './load-of-evening';
 import { fail, type Result, succeed, withKitchen } from './result';
 
 /** Most batches the log lists. */
@@ -183,32 +181,6 @@ export function beginBatch(
     if (stored || (await findBatch(kitchenId, batch.batchId))) return succeed(null);
     return fail({ code: 'other-kitchen' });
   });
-}
-
-/** The evening whose load a batch is; null for a batch on its own. */
-export function loadEveningOf(
-  kitchenId: string,
-  batchId: string,
-): Promise<Result<{ id: string; step: string } | null>> {
-  return withKitchen(kitchenId, async () => {
-    const row = await findEveningBatch(kitchenId, batchId);
-    return succeed(row && { id: row.evening_id, step: row.step });
-  });
-}
-
-/** Tells the evening whose load a batch is what its newest events mean there; a rehearsal tells nothing. */
-async function tellItsEvening(
-  kitchenId: string,
-  batchId: string,
-  fresh: readonly BatchEvent[],
-  runner: Runner,
-): Promise<void> {
-  const load = await findEveningBatch(kitchenId, batchId, runner);
-  if (!load) return;
-  const kinds = new Map((await listEventKinds(kitchenId, batchId, runner)).map((row) => [row.event_id, row.kind]));
-  if ([...kinds.values()].includes('rehearsed')) return;
-  const told = toldByBatch(batchId, load, fresh, (id) => kinds.get(id) as BatchEvent['kind'] | undefined);
-  if (told.length > 0) await insertEveningEvents(kitchenId, load.evening_id, told, runner);
 }
 
 /** Longest that a batch loaded and never pulled is taken to be in its fryer still, ms. Source: chosen. */

@@ -2,7 +2,7 @@ import { requestTime } from '@/app/_lib/request-time';
 import { Shell } from '@/app/_components/shell';
 import { Unavailable } from '@/app/_components/unavailable';
 import { pageBatch } from '@/app/_lib/page-batch';
-import { loadEveningOf } from '@/services/batches';
+import { loadEveningOf } from '@/services/load-of-evening';
 import { CookRun } from './_components/cook-run';
 
 export const metadata = { title: 'Cook' };

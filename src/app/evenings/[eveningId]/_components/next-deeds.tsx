@@ -6,24 +6,23 @@ import { useState } from 'react';
 import { fryersOf } from '@/core/evening/way-id';
 import { dishOf, type EveningRun } from '@/core/evening/evening-run';
 import type { EveningFile } from '@/schemas/evening-file';
-import type { Work } from '@/core/evening/share-out-hands';
 import { ClockPlate } from '@/ui/clock-plate';
 import { AlertButtons } from '@/ui/alert-buttons';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import type { WarmUp } from '@/core/evening/warm-ups';
 import { useAlerts } from '@/ui/use-alerts';
-import { clockText, wholeMinutes } from '@/ui/words/format';
+import { clockText } from '@/ui/words/format';
 import { deedOrder } from '@/ui/words/deed-order';
 import { deedText, dishOfEvening, warmUpText } from '@/ui/words/evening-text';
 import type { ShownSchedule } from '@/workers/evening/protocol';
 import type { Told } from './use-told';
 import { ToSwitchOn, warmUpsDue } from './to-switch-on';
+import { type Deed, deedsOf } from './deeds-of';
+import { WaitingByItself } from './waiting-by-itself';
+import { WhatFollows } from './what-follows';
 import { CookMark } from './cook-mark';
 import { type CookableEvening, LoadInCook, LoadsThatAreOut } from './load-in-cook';
-
-/** Deeds listed after the next one. */
-const LISTED = 8;
 
 /** 35 min, or 2 h 05 min. */
 function spanText(seconds: number): string {
@@ -31,45 +30,9 @@ function spanText(seconds: number): string {
   return minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')} min`;
 }
 
-/** Free time that is worth saying, s. */
-const FREE = 120;
-
-/** How long after its moment an opening of the drawer is still to be done, s. */
-const STILL_DUE = 90;
-
 /** How long before its moment, and after it, switching on is what the alert is about, s. */
 const SAID_BEFORE = 15;
 const SAID_UNTIL = 60;
-
-/** One thing for one cook to do. */
-interface Deed extends Work {
-  readonly words: string;
-  /** it marks the step as begun, as done, or only happens within it */
-  readonly marks: 'begins' | 'ends' | 'whole' | 'within';
-}
-
-/** What a cook has still to do, the next first. @param before s before serving by now */
-export function deedsOf(
-  shown: ShownSchedule,
-  evening: EveningFile,
-  run: Pick<EveningRun, 'steps'>,
-  cook: number,
-  before: number,
-): Deed[] {
-  return (shown.work ?? []).flatMap((work): Deed[] => {
-    const step = shown.steps.find(({ id }) => id === work.step);
-    const dish = step && dishOfEvening(evening, dishOf(work.step));
-    if (!step || work.cook !== cook) return [];
-    const told = run.steps.get(work.step);
-    if (told?.done != null) return [];
-    const isFirst = work.from >= step.begin - 1;
-    const isLast = work.to <= step.begin - step.length + 1;
-    const marks = isFirst && isLast ? 'whole' : isFirst ? 'begins' : isLast ? 'ends' : 'within';
-    if (marks === 'begins' && told) return [];
-    if (marks === 'within' && work.from - before > STILL_DUE) return [];
-    return [{ ...work, words: deedText(step, work.deed, dish), marks }];
-  });
-}
 
 /** The next deed of one cook, huge, and those that follow; marks what is begun and done. */
 export function NextDeeds({
@@ -94,17 +57,12 @@ export function NextDeeds({
   const [cook, setCook] = useState(0);
   const before = (shown.serveAt - now) / 1000;
   const deeds = deedsOf(shown, evening, run, Math.min(cook, evening.cooks.length - 1), before);
-  const [next, ...later] = deeds;
+  const [next] = deeds;
   const lastDone = [...run.steps]
     .filter(([, told]) => told.done !== null)
     .sort((a, b) => b[1].done! - a[1].done!)[0]?.[0];
   const lastDish = lastDone === undefined ? undefined : dishOfEvening(evening, dishOf(lastDone));
   const lastStep = shown.steps.find(({ id }) => id === lastDone);
-  const waiting = shown.steps.filter(({ id, length, uses }) => {
-    const told = run.steps.get(id);
-    const hands = uses.filter(({ resource, from }) => resource === 'hands' && from > 0).length;
-    return told && told.done === null && length > 0 && hands === 0;
-  });
   const due = next ? next.from - before : 0;
   const units = useUnits();
   const nextStep = next && shown.steps.find(({ id }) => id === next.step);
@@ -200,46 +158,8 @@ export function NextDeeds({
         <p className="mt-4 text-[20px]">Nothing more for you to do.</p>
       )}
       <ToSwitchOn due={toSwitchOn} words={onWords} serveAt={shown.serveAt} before={before} />
-      {waiting.length > 0 && (
-        <ul className="mt-3 space-y-2" aria-label="Waiting by itself">
-          {waiting.map((step) => {
-            const dish = dishOfEvening(evening, step.dish);
-            const left = step.length - (now - run.steps.get(step.id)!.begun) / 1000;
-            return (
-              <li
-                key={step.id}
-                className="flex items-center justify-between gap-3 rounded-part border-2 border-water px-3 py-1"
-              >
-                <span className="min-w-0 text-[15px]">
-                  {deedText(step, undefined, dish)} <strong>{left > 0 ? clockText(left) : 'done'}</strong>
-                </span>
-                <Button onClick={() => tell({ kind: 'done', detail: { step: step.id } })}>
-                  Done<span className="sr-only">: {deedText(step, undefined, dish)}</span>
-                </Button>
-              </li>
-            );
-          })}
-        </ul>
-      )}
-      <ol className="mt-3 space-y-1.5" aria-label="What follows">
-        {later.slice(0, LISTED).map((deed, i) => {
-          const gap = (i === 0 ? next!.to : later[i - 1]!.to) - deed.from;
-          return (
-            <li key={`${deed.step}-${deed.from}`}>
-              {gap >= FREE && (
-                <p className="mb-1.5 flex items-center gap-3 text-[14px] text-iron-soft">
-                  <span className="h-5 w-14 rounded-[3px] border border-ash hatched" aria-hidden />
-                  hands free for {wholeMinutes(gap)} min
-                </p>
-              )}
-              <p className="flex items-center gap-3 text-[17px]">
-                <ClockPlate at={shown.serveAt - deed.from * 1000} />{' '}
-                <strong className="font-semibold">{deed.words}</strong>
-              </p>
-            </li>
-          );
-        })}
-      </ol>
+      <WaitingByItself evening={evening} shown={shown} run={run} now={now} tell={tell} />
+      <WhatFollows deeds={deeds} serveAt={shown.serveAt} />
       {lastDone !== undefined && lastStep && (
         <Button
           look="quiet"
