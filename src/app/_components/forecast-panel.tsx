@@ -123,6 +123,7 @@ export const ForecastPanel = memo(function ForecastPanel({
           record={(drawn ?? forecast).record}
           sample={Math.min(shown, (drawn ?? forecast).record.samples - 1)}
           label={basketWords(drawn ?? forecast, shown)}
+          scrubbed
           className="w-full max-w-[272px] justify-self-center @lg:justify-self-end"
         />
       </div>

@@ -36,9 +36,11 @@ export const Basket = memo(function Basket(props: {
   label: string;
   /** whether the palest and the darkest piece that can be seen are ringed and named */
   ringed?: boolean;
+  /** whether a hand moves it: where painting is slow it is then painted coarsely while it moves, and its moments ahead */
+  scrubbed?: boolean;
   className?: string;
 }) {
-  const { plan, record, sample, label, ringed = false, className } = props;
+  const { plan, record, sample, label, ringed = false, scrubbed = false, className } = props;
   const drawer = useDrawerContent(plan);
   const pictureAt = useMemo(
     () =>
@@ -59,6 +61,7 @@ export const Basket = memo(function Basket(props: {
         sample={sample}
         samples={record.waterLost.length}
         ringed={ringed}
+        scrubbed={scrubbed}
         before={<BasketDrawing {...props} className="absolute inset-0 size-full" />}
       />
     </div>
@@ -71,6 +74,7 @@ function Painted({
   sample,
   samples,
   ringed,
+  scrubbed,
   before,
 }: {
   paint: NonNullable<ReturnType<typeof useDrawerContent>>['painter'];
@@ -79,6 +83,7 @@ function Painted({
   /** how many the record has */
   samples: number;
   ringed: boolean;
+  scrubbed: boolean;
   /** what stands there until the first picture is painted */
   before: ReactNode;
 }) {
@@ -110,11 +115,11 @@ function Painted({
       if (painter.soften(target, picture, light++)) timer = setTimeout(soften, BETWEEN);
       else {
         target.dataset.still = String(light);
-        if (painter.slow) timer = setTimeout(fillStrip, STILL);
+        if (scrubbed && painter.slow) timer = setTimeout(fillStrip, STILL);
       }
     };
     const next = requestAnimationFrame(() => {
-      const now = painter.slow && width >= WORTH_SOFTENING ? coarse : pixels;
+      const now = scrubbed && painter.slow ? coarse : pixels;
       if (target.width !== now) target.width = target.height = now;
       delete target.dataset.still;
       const ahead = now === coarse && strip.current?.of === pictureAt ? strip.current.strip : null;
@@ -127,7 +132,7 @@ function Painted({
       cancelAnimationFrame(next);
       clearTimeout(timer);
     };
-  }, [painter, pictureAt, sample, samples, width, ringed]);
+  }, [painter, pictureAt, sample, samples, width, ringed, scrubbed]);
   return (
     <div ref={frame} className="relative aspect-square w-full" aria-hidden>
       {!painted && before}
