@@ -1,8 +1,8 @@
 import { expect, type Page } from '@playwright/test';
 
 /** Begins an evening and is on its page. */
-export async function planEvening(page: Page): Promise<void> {
-  await page.goto('/evenings');
+export async function planEvening(page: Page, origin = ''): Promise<void> {
+  await page.goto(`${origin}/evenings`);
   await page.getByRole('button', { name: 'Plan an evening' }).click();
   await expect(page).toHaveURL(/\/evenings\/[0-9a-f-]{36}$/);
   await expect(page.getByRole('form', { name: 'Add a dish' })).toBeVisible();

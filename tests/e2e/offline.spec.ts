@@ -1,5 +1,6 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { expect, type Page, test } from '@playwright/test';
+import { addOwn, planEvening } from './evening-helpers';
 import { beginBatch, enterOwnKitchen, fullForecast } from './helpers';
 
 /* a server of its own, so that it can be taken away: what the browser then meets is what it meets without a network */
@@ -107,4 +108,34 @@ test('the Bench opens and forecasts without a network, and an edit made there wa
   await expect(again.getByRole('textbox', { name: 'Into the basket' })).toHaveValue('430');
   await plugIn();
   await expect(again.getByText('Saved')).toBeVisible();
+});
+
+test('an evening under way survives a reload without a network, with all that was marked before and since', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page, address);
+  await planEvening(page, address);
+  await addOwn(page, 'Stew', 'chop roots 20 min\nsimmer stew 2 min, 25 min waiting, hob', /^Hot/);
+  await expect(page.getByText('Saved')).toBeVisible();
+  await page.reload();
+  await untilKept(page);
+  const next = page.getByRole('region', { name: 'What is next' });
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  const arrived = page.waitForResponse((response) => /\/events$/.test(response.url()) && response.ok());
+  await next.getByRole('button', { name: 'Begun' }).click();
+  await arrived;
+
+  await pullThePlug();
+  await page.reload();
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  /* begun before, and sent: the page that was kept is older than that */
+  await expect(next.getByRole('button', { name: 'Done', exact: true })).toBeVisible();
+  await expect(next.getByRole('button', { name: 'Begun' })).toBeHidden();
+  await next.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByText(/1 marked on this device only/)).toBeVisible();
+  await page.reload();
+  await page.getByRole('tab', { name: 'What is next' }).click();
+  await expect(next.getByRole('button', { name: 'Take back: “chop roots” is done' })).toBeVisible();
+  await plugIn();
+  await expect(page.getByText(/marked on this device only/)).toHaveCount(0);
 });

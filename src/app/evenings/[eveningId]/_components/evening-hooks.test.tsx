@@ -50,6 +50,24 @@ describe('an evening being planned', () => {
     expect(result.current.words).toBe('Saved');
   });
 
+  test('that could not be saved is there after a reload, and is saved then', async () => {
+    fetchMock.mockRejectedValue(new Error('offline'));
+    const first = renderHook(() => useEvening(EVENING, bare, 1));
+    act(() => first.result.current.change((before) => withPeople(before, 6)));
+    await rest(600);
+    first.unmount();
+    fetchMock.mockReset().mockResolvedValue(answer({ revision: 2 }));
+    const again = renderHook(() => useEvening(EVENING, bare, 1));
+    await rest(600);
+    expect(again.result.current.document.people).toBe(6);
+    expect(JSON.parse(fetchMock.mock.calls[0][1].body)).toMatchObject({ base: 1, document: { people: 6 } });
+    expect(again.result.current.words).toBe('Saved');
+    again.unmount();
+    const third = renderHook(() => useEvening(EVENING, bare, 2));
+    await rest(600);
+    expect(third.result.current.document.people).toBe(bare.people);
+  });
+
   test.each(['mine', 'theirs'] as const)('changed elsewhere is never written over: %s is chosen', async (keep) => {
     const theirs = withPeople(bare, 9);
     const elsewhere = { code: 'changed-elsewhere', revision: 7, document: writeEveningFile(theirs), error: 'x' };
@@ -107,6 +125,21 @@ describe('what is told', () => {
     await waitFor(() => expect(again.result.current.waiting).toBe(0));
     const posts = fetchMock.mock.calls.filter(([, init]) => init?.method === 'POST');
     expect(JSON.parse(posts.at(-1)![1].body).events).toMatchObject([{ kind: 'begun', detail: { step: 'dip:own-1' } }]);
-    expect(localStorage.length).toBe(0);
+    expect(localStorage.getItem(`drubek-evening-${EVENING}`)).toBeNull();
+  });
+
+  test('a page kept from before knows what was told since, also what was sent long ago', async () => {
+    fetchMock.mockImplementation(async (_: string, init?: { method: string }) =>
+      answer(init?.method === 'POST' ? { ok: true } : { events: [theirs], cursor: '4' }),
+    );
+    const first = renderHook(() => useTold(EVENING, [], '0'));
+    act(() => first.result.current.tell({ kind: 'begun', detail: { step: 'dip:own-1' } }));
+    await rest(3500);
+    first.unmount();
+    fetchMock.mockRejectedValue(new Error('offline'));
+    const again = renderHook(() => useTold(EVENING, [], '0'));
+    await rest(0);
+    expect(again.result.current.events.map(({ kind }) => kind)).toEqual(['begun', 'done']);
+    expect(again.result.current.waiting).toBe(0);
   });
 });

@@ -1,7 +1,9 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { z } from 'zod';
 import { type EveningFile, eveningFileSchema, writeEveningFile } from '@/schemas/evening-file';
+import { keepValue, keptValue } from '@/ui/kept-value';
 import { send } from '@/ui/send';
 
 /** Rest after a change before it is saved, and before it is tried again, ms. */
@@ -23,6 +25,9 @@ function readElsewhere(answer: unknown): ChangedEvening | null {
   const parsed = eveningFileSchema.safeParse(document);
   return parsed.success ? { revision, document: parsed.data } : null;
 }
+
+const keyOf = (id: string) => `drubek-evening-${id}-document`;
+const keptSchema = z.object({ base: z.number(), document: eveningFileSchema });
 
 /** The evening being planned: changed at once, saved when it has come to rest, never over what was changed elsewhere. */
 export function useEvening(id: string, initial: EveningFile, revision: number) {
@@ -47,16 +52,26 @@ export function useEvening(id: string, initial: EveningFile, revision: number) {
     });
   }, []);
   useEffect(() => {
+    /* what could not be saved before the page was left; where it was changed elsewhere since, saving asks which to keep */
+    const kept = keptValue(keyOf(id), keptSchema);
+    if (!kept) return;
+    base.current = kept.base;
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setDocument(kept.document);
+  }, [id]);
+  useEffect(() => {
     if (document === stored || elsewhere) return;
     let stopped = false;
     let timer: ReturnType<typeof setTimeout>;
     const store = async (leaving: boolean) => {
       const body = { document: writeEveningFile(document), base: base.current };
+      keepValue(keyOf(id), body);
       const sent = await send('PUT', `/api/evenings/${id}`, body, leaving);
       if (sent.kind === 'done') {
         base.current = (sent.answer as { revision: number }).revision;
         setStored(document);
         setWords('Saved');
+        keepValue(keyOf(id), null);
       } else if (sent.kind === 'away') {
         setWords('Not saved yet; trying again');
         if (!stopped) timer = setTimeout(() => void store(false), RETRY);
@@ -82,10 +97,11 @@ export function useEvening(id: string, initial: EveningFile, revision: number) {
       if (keep === 'theirs') {
         setDocument(elsewhere.document);
         setStored(elsewhere.document);
+        keepValue(keyOf(id), null);
       }
       setElsewhere(null);
     },
-    [elsewhere],
+    [id, elsewhere],
   );
   return {
     document,

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { z } from 'zod';
 import { type EveningEvent, eveningEventSchema } from '@/schemas/evening-event';
+import { keepValue, keptValue } from '@/ui/kept-value';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 
@@ -19,27 +20,9 @@ export type Told = EveningEvent extends infer Each
     : never
   : never;
 
-function keyOf(eveningId: string): string {
-  return `drubek-evening-${eveningId}`;
-}
-
-function keptOn(eveningId: string): EveningEvent[] {
-  try {
-    const parsed = keptSchema.safeParse(JSON.parse(localStorage.getItem(keyOf(eveningId)) ?? '[]'));
-    return parsed.success ? parsed.data : [];
-  } catch {
-    return [];
-  }
-}
-
-function keepOn(eveningId: string, waiting: readonly EveningEvent[]): void {
-  try {
-    if (waiting.length === 0) localStorage.removeItem(keyOf(eveningId));
-    else localStorage.setItem(keyOf(eveningId), JSON.stringify(waiting));
-  } catch {
-    /* a browser that keeps nothing still sends */
-  }
-}
+/** Where this device keeps what it could not send yet, and all that it knows was told: a page kept for when there is no network is older. */
+const waitingKey = (eveningId: string) => `drubek-evening-${eveningId}`;
+const knownKey = (eveningId: string) => `drubek-evening-${eveningId}-told`;
 
 /** What the cooks of an evening have told, this device's own words at once, those of others within seconds; what cannot be sent is kept. */
 export function useTold(eveningId: string, initial: readonly EveningEvent[], cursor: string) {
@@ -49,9 +32,9 @@ export function useTold(eveningId: string, initial: readonly EveningEvent[], cur
   const own = useRef<EveningEvent[]>([]);
   const add = useCallback((more: readonly EveningEvent[]) => {
     setEvents((before) => {
-      const known = new Set(before.map(({ id }) => id));
-      const fresh = more.filter(({ id }) => !known.has(id));
-      return fresh.length > 0 ? [...before, ...fresh] : before;
+      const known = new Map([...more, ...before].map((event) => [event.id, event]));
+      before.forEach(({ id }) => known.delete(id));
+      return known.size > 0 ? [...before, ...known.values()] : before;
     });
   }, []);
   const flush = useCallback(async () => {
@@ -60,13 +43,13 @@ export function useTold(eveningId: string, initial: readonly EveningEvent[], cur
     const sent = await send('POST', `/api/evenings/${eveningId}/events`, { events: sending });
     if (sent.kind === 'away') return;
     own.current = own.current.filter(({ id }) => !sending.some((one) => one.id === id));
-    keepOn(eveningId, own.current);
+    keepValue(waitingKey(eveningId), own.current.length > 0 ? own.current : null);
     setWaiting(own.current.length);
   }, [eveningId]);
   useEffect(() => {
-    own.current = keptOn(eveningId);
+    own.current = keptValue(waitingKey(eveningId), keptSchema) ?? [];
     setWaiting(own.current.length);
-    add(own.current);
+    add([...(keptValue(knownKey(eveningId), keptSchema) ?? []), ...own.current]);
     let stopped = false;
     let timer: ReturnType<typeof setTimeout>;
     const look = async () => {
@@ -89,11 +72,14 @@ export function useTold(eveningId: string, initial: readonly EveningEvent[], cur
       clearTimeout(timer);
     };
   }, [eveningId, add, flush]);
+  useEffect(() => {
+    if (events.length > 0) keepValue(knownKey(eveningId), events);
+  }, [eveningId, events]);
   const tell = useCallback(
     (told: Told) => {
       const event = { ...told, id: newId(), happenedAt: Date.now() } as EveningEvent;
       own.current = [...own.current, event];
-      keepOn(eveningId, own.current);
+      keepValue(waitingKey(eveningId), own.current.length > 0 ? own.current : null);
       setWaiting(own.current.length);
       add([event]);
       void flush();
