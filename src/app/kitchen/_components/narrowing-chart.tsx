@@ -44,7 +44,7 @@ export function NarrowingChart({ card }: { card: FryerCard }) {
   };
   const unit = units === 'us' ? 1.8 : 1;
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="How it narrowed, batch by batch">
+    <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="How it narrowed, batch by batch">
       <div style={{ width }}>
         <svg
           width={width}
