@@ -2,7 +2,7 @@ import { EVENING_LIMITS, type OwnDishFile } from '../schemas/evening-file';
 import { cutText } from '../schemas/storable-text';
 import { jsonIn } from './json-in-text';
 import { type OwnStep, readOwnSteps } from './own-steps';
-import { findRecipe, texts } from './recipe-node';
+import { findRecipe, minutesOfDuration, texts } from './recipe-node';
 
 /** The longest instruction that is looked through, characters, and lines of what is bought. */
 const LONGEST = 2000;
@@ -29,11 +29,6 @@ function shortWords(words: string): string {
   const [first] = words.replace(/\s+/g, ' ').split(/(?<=[a-z)])\.\s/i);
   const sentence = first!.replace(/[\s,;.]+$/, '').trim();
   return sentence.length <= 60 ? sentence : cutText(sentence, 60).replace(/[\s,;]+\S*$/, '');
-}
-
-function minutesOfDuration(duration: unknown): number {
-  const found = typeof duration === 'string' ? /^PT(?:(\d{1,3})H)?(?:(\d{1,4})M)?/.exec(duration.slice(0, 40)) : null;
-  return found ? Number(found[1] ?? 0) * 60 + Number(found[2] ?? 0) : 0;
 }
 
 function stepsOf(instruction: string): OwnStep[] {
@@ -71,7 +66,7 @@ export function ownDishFromRecipe(value: unknown): OwnRecipe | null {
       .flatMap(stepsOf),
   );
   if (steps.length === 0) return null;
-  const [cook, last] = [minutesOfDuration(recipe.cookTime), steps.at(-1)!];
+  const [cook, last] = [minutesOfDuration(recipe.cookTime) ?? 0, steps.at(-1)!];
   /* where the steps say no time at all, the recipe’s own stands at the last */
   const timed = steps.some(({ waits_min }) => waits_min > 0) || cook === 0;
   const within = (minutes: number, most: number) => Math.min(most, minutes);

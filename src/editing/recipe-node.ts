@@ -26,3 +26,9 @@ export function findRecipe(value: unknown, depth = 0): Record<string, unknown> |
   if (types.includes('Recipe')) return node;
   return findRecipe(node['@graph'], depth + 1);
 }
+
+/** Minutes of an ISO 8601 duration in hours and minutes; null where it is none. */
+export function minutesOfDuration(duration: unknown): number | null {
+  const found = typeof duration === 'string' ? /PT(?:(\d{1,3})H)?(?:(\d{1,4})M)?/.exec(duration.slice(0, 40)) : null;
+  return found && (found[1] ?? found[2]) ? Number(found[1] ?? 0) * 60 + Number(found[2] ?? 0) : null;
+}

@@ -7,7 +7,7 @@ import { withPrepStep, withShape } from './edit-plan';
 import { FIRST_PLAN } from '../schemas/first-plan';
 import { type PlanFile, planFileSchema } from '../schemas/plan-file';
 import { writePlanFile, type WrittenPlan } from '../schemas/write-plan';
-import { findRecipe, texts } from './recipe-node';
+import { findRecipe, minutesOfDuration, texts } from './recipe-node';
 import { planFood, wholePlanFromFile } from '../schemas/plan-from-file';
 
 /** A schema.org Recipe, as far as it is written here. */
@@ -175,8 +175,8 @@ function celsiusIn(text: string): number | null {
 }
 
 function minutesIn(steps: string, cookTime: unknown): number | null {
-  const iso = typeof cookTime === 'string' ? /PT(?:(\d{1,3})H)?(?:(\d{1,4})M)?/.exec(cookTime.slice(0, 40)) : null;
-  if (iso && (iso[1] ?? iso[2])) return Number(iso[1] ?? 0) * 60 + Number(iso[2] ?? 0);
+  const iso = minutesOfDuration(cookTime);
+  if (iso !== null) return iso;
   const found = /(\d{1,2})(?:\s{0,9}(?:-|–|to)\s{0,9}(\d{1,2}))?\s{0,9}min/i.exec(steps);
   return found ? Number(found[2] ?? found[1]) : null;
 }

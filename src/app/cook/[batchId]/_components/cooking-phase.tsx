@@ -109,7 +109,7 @@ export function CookingPhase({
 
   const pullAfter = live.forecast ? pullTimeIn(live.forecast) : storedPull(batch.forecast);
   const pullAt = pullAfter === null ? null : run.loadedAt! + pullAfter * 1000;
-  useTellDue(evening, run, pullAt === null ? null : pullAt + run.extraMinutes * 60_000, plannedPull);
+  useTellDue(evening, run, pullAt === null ? null : pullAt + run.extraMinutes * 60_000);
   const alerts = useAlerts(VERBS[action.verb], left);
   const typical = live.forecast && typicalAt(live.forecast, elapsed);
 

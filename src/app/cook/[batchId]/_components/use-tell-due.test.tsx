@@ -18,24 +18,31 @@ afterEach(() => jest.useRealTimers());
 
 const rest = (ms: number) => act(() => jest.advanceTimersByTimeAsync(ms));
 const due = (evening: typeof EVENING | null = EVENING, clock = REAL_TIME) =>
-  renderHook(({ pull }) => useTellDue(evening, { clock, loadedAt: LOADED }, at(pull), 1140), {
+  renderHook(({ pull }) => useTellDue(evening, { clock, loadedAt: LOADED }, at(pull)), {
     initialProps: { pull: 1140 },
   });
 const told = () => fetchMock.mock.calls.map(([, { body }]) => JSON.parse(body as string).events[0].detail);
 
-test('the evening is told once the pull has moved by enough for other hands, and not again for less', async () => {
+test('the evening is told when Cook opens, and again once the pull has moved by enough for other hands', async () => {
   const { rerender } = due();
   await rest(3000);
   rerender({ pull: 1155 });
   await rest(3000);
-  expect(fetchMock).not.toHaveBeenCalled();
+  expect(told()).toEqual([{ step: 'chips:load-1', at: at(1140) }]);
   rerender({ pull: 1290 });
   await rest(3000);
-  expect(told()).toEqual([{ step: 'chips:load-1', at: at(1290) }]);
+  expect(told().at(-1)).toEqual({ step: 'chips:load-1', at: at(1290) });
   rerender({ pull: 1300 });
   await rest(3000);
-  expect(told()).toHaveLength(1);
-  rerender({ pull: 1140 });
+  expect(told()).toHaveLength(2);
+});
+
+test('a pull that is back where it was planned is told too, also on a later visit', async () => {
+  const first = due();
+  first.rerender({ pull: 1290 });
+  await rest(3000);
+  first.unmount();
+  due();
   await rest(3000);
   expect(told().at(-1)).toEqual({ step: 'chips:load-1', at: at(1140) });
 });

@@ -20,12 +20,11 @@ const WORTH_TELLING = 20_000;
 const SETTLE = 1500;
 const RETRY = 10_000;
 
-/** Tells the evening when its load is to come out, once what was seen has moved that. A rehearsal tells nothing. @param pullAt ms since 1970 @param planned s after loading */
+/** Tells the evening when its load is to come out, and again when what is seen moves that. A rehearsal tells nothing. @param pullAt ms since 1970 */
 export function useTellDue(
   evening: EveningOfBatch | null,
   { clock, loadedAt }: Pick<RunState, 'clock' | 'loadedAt'>,
   pullAt: number | null,
-  planned: number | null,
 ): void {
   const told = useRef<number | null>(null);
   /* what is still to be told when the page is left */
@@ -33,8 +32,8 @@ export function useTellDue(
   const isReal = clock === REAL_TIME;
   useEffect(() => {
     if (!evening || !isReal || loadedAt === null || pullAt === null) return;
-    const known = told.current ?? (planned === null ? null : loadedAt + planned * 1000);
-    if (known !== null && Math.abs(pullAt - known) < WORTH_TELLING) return;
+    /* once whenever Cook opens: what was told on an earlier visit is not known here */
+    if (told.current !== null && Math.abs(pullAt - told.current) < WORTH_TELLING) return;
     let timer: ReturnType<typeof setTimeout>;
     const tell = async (leaving = false) => {
       untold.current = null;
@@ -51,6 +50,6 @@ export function useTellDue(
     untold.current = () => void tell(true);
     timer = setTimeout(() => void tell(), SETTLE);
     return () => clearTimeout(timer);
-  }, [evening, isReal, loadedAt, pullAt, planned]);
+  }, [evening, isReal, loadedAt, pullAt]);
   useEffect(() => () => untold.current?.(), []);
 }

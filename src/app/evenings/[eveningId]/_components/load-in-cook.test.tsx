@@ -10,7 +10,16 @@ import { loadsOfDish } from './loads-of-dish';
 const push = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }));
 const mockForecast = { current: null as unknown };
-jest.mock('@/ui/use-forecast', () => ({ useWholeForecast: () => ({ forecast: mockForecast.current, failed: false }) }));
+const mockAsked = jest.fn();
+jest.mock('@/ui/live-forecast', () => ({
+  createLiveForecast: () => ({
+    answerAbout: async (document: unknown) => {
+      mockAsked(document);
+      return { forecast: mockForecast.current };
+    },
+    end: () => undefined,
+  }),
+}));
 
 const EVENING = '3f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c99';
 const { plan } = evening.dishes[0] as Extract<(typeof evening.dishes)[number], { kind: 'plan' }>;
@@ -35,6 +44,7 @@ const fetchMock = jest.fn();
 
 beforeEach(() => {
   push.mockReset();
+  mockAsked.mockReset();
   mockForecast.current = { pull: { time: 1140 }, inTime: true, window: { held: false }, firstCheck: 1000 };
   fetchMock.mockReset().mockResolvedValue({ ok: true, status: 200, json: async () => ({}) });
   globalThis.fetch = fetchMock;
@@ -66,14 +76,21 @@ test('a load begins in Cook as one batch, however often; the batch says which lo
   expect(new Set(sent().map(([, own]) => (own as { batchId: string }).batchId)).size).toBe(1);
 });
 
-test('it waits for its forecast; a load that is in Cook already is a link there', () => {
+test('nothing is forecast before it is asked for; without a forecast nothing begins, and it can be asked again', async () => {
   mockForecast.current = null;
-  const { rerender } = render(<LoadInCook {...context} step="potato:load-1" words="Cook it here" />);
-  expect(screen.getByRole('button', { name: 'Cook it here' })).toBeDisabled();
+  render(<LoadInCook {...context} step="potato:load-1" words="Cook it here" />);
+  expect(mockAsked).not.toHaveBeenCalled();
+  await userEvent.click(screen.getByRole('button', { name: 'Cook it here' }));
+  expect(mockAsked).toHaveBeenCalledWith(expect.objectContaining({ loads: expect.objectContaining({ current: 1 }) }));
+  await waitFor(() => expect(screen.getByRole('button', { name: 'Cook it here' })).toBeEnabled());
+  expect(fetchMock).not.toHaveBeenCalled();
+});
+
+test('a load that is in Cook already is a link there', () => {
   const run = eveningRun([
     { kind: 'begun', happenedAt: SERVE - 1_500_000, detail: { step: 'potato:load-1', batch: EVENING } },
   ]);
-  rerender(<LoadInCook {...context} run={run} step="potato:load-1" words="Cook it here" />);
+  render(<LoadInCook {...context} run={run} step="potato:load-1" words="Cook it here" />);
   expect(screen.getByRole('link', { name: 'Open in Cook' })).toHaveAttribute('href', `/cook/${EVENING}`);
 });
 

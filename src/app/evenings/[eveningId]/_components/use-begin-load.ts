@@ -3,11 +3,11 @@
 import { useRouter } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import { batchForecast } from '@/app/_components/batch-forecast';
-import type { Forecast } from '@/core/forecast/forecast';
 import { type BatchEvent, eventOfKind } from '@/core/run/batch-event';
 import type { LoadTimes } from '@/editing/warm-fryer';
 import type { PlanFile } from '@/schemas/plan-file';
 import { writePlanFile } from '@/schemas/write-plan';
+import { createLiveForecast } from '@/ui/live-forecast';
 import { idUnder } from '@/ui/new-id';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
@@ -18,7 +18,6 @@ export interface LoadToBegin {
   readonly fryers: string;
   readonly fryerName: string;
   readonly document: PlanFile;
-  readonly forecast: Forecast;
   /** where it is out already */
   readonly was: LoadTimes | null;
 }
@@ -34,10 +33,18 @@ function asMarked(batchId: string, { loadedAt, doneAt }: LoadTimes): BatchEvent[
 /** Begins a load of the evening as a batch and goes to it; the same load is one batch, however often and on whichever device it is begun. */
 export function useBeginLoad(eveningId: string) {
   const router = useRouter();
-  const [beginning, setBeginning] = useState<string | null>(null);
+  const [beginning, setBeginning] = useState(false);
   const begin = useCallback(
-    async ({ step, fryers, fryerName, document, forecast, was }: LoadToBegin) => {
-      setBeginning(step);
+    async ({ step, fryers, fryerName, document, was }: LoadToBegin) => {
+      setBeginning(true);
+      const live = createLiveForecast(false);
+      const { forecast } = await live.answerAbout(document);
+      live.end();
+      if (!forecast) {
+        setBeginning(false);
+        notifyError('The load could not begin: it has no forecast. Mark it by hand, or reload the page and try again.');
+        return;
+      }
       const batchId = idUnder(eveningId, step);
       const sent = await send('POST', '/api/batches', {
         batchId,
@@ -53,7 +60,7 @@ export function useBeginLoad(eveningId: string) {
           ? await send('POST', `/api/batches/${batchId}/events`, { events: asMarked(batchId, was) })
           : sent;
       if (told.kind === 'done') return router.push(`/cook/${batchId}`);
-      setBeginning(null);
+      setBeginning(false);
       notifyError(`The load could not begin. ${told.error}`);
     },
     [eveningId, router],

@@ -78,6 +78,8 @@ export function useEvening(id: string, initial: EveningFile, revision: number) {
       } else {
         const other = readElsewhere(sent.answer);
         if (other) setElsewhere(other);
+        /* what the server will never take would come back with every reload */
+        else keepValue(keyOf(id), null);
         setWords(other ? 'Changed elsewhere' : `Not saved: ${sent.error}`);
       }
     };
