@@ -26,7 +26,8 @@ export const evening: EveningFile = {
   cooks: ['Ada', 'B'],
 };
 
-const step = (id: string, kind: StepKind, begin: number, length: number, uses: Use[]): PlacedStep => ({
+/** A step where it was put; its dish stands before the colon. */
+export const step = (id: string, kind: StepKind, begin: number, length: number, uses: Use[]): PlacedStep => ({
   id,
   dish: id.split(':')[0]!,
   kind,
@@ -34,7 +35,7 @@ const step = (id: string, kind: StepKind, begin: number, length: number, uses: U
   length,
   uses,
 });
-const hands = (from: number, length: number, deed?: Use['deed']): Use => ({
+export const hands = (from: number, length: number, deed?: Use['deed']): Use => ({
   resource: HANDS,
   from,
   length,

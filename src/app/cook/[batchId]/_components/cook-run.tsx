@@ -1,5 +1,6 @@
 'use client';
 
+import { ChevronLeft } from 'lucide-react';
 import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react';
 import { prepTasks } from '@/core/prep/prep-tasks';
@@ -113,9 +114,12 @@ export function CookRun({
         {evening && !follows && (
           <Link
             href={`/evenings/${evening.id}`}
-            className="flex min-h-11 shrink-0 items-center text-[15px] font-semibold text-rim-light underline underline-offset-4"
+            aria-label="Back to the evening"
+            className="flex min-h-11 shrink-0 items-center text-[15px] font-semibold text-rim-light underline-offset-4 hover:underline"
           >
-            Back to the evening
+            <ChevronLeft size={18} aria-hidden />
+            <span className="max-sm:sr-only">Back to the </span>
+            <span className="max-sm:capitalize">evening</span>
           </Link>
         )}
         <div className="flex max-w-[60%] shrink-0 flex-wrap items-center justify-end gap-x-3">

@@ -94,6 +94,15 @@ test('a load that is in Cook already is a link there', () => {
   expect(screen.getByRole('link', { name: 'Open in Cook' })).toHaveAttribute('href', `/cook/${EVENING}`);
 });
 
+test('a load that came out of Cook leads back to it, to say how it was', () => {
+  const run = eveningRun([
+    { kind: 'begun', happenedAt: SERVE - 1_500_000, detail: { step: 'potato:load-1', batch: EVENING } },
+    { kind: 'done', happenedAt: SERVE - 300_000, detail: { step: 'potato:load-1' } },
+  ]);
+  render(<LoadsThatAreOut {...context} run={run} />);
+  expect(screen.getByRole('link', { name: 'Say how it was' })).toHaveAttribute('href', `/cook/${EVENING}`);
+});
+
 test('a load that was only marked goes into the log as it was marked, loaded a minute after filling began', async () => {
   const run = eveningRun([
     { kind: 'begun', happenedAt: SERVE - 1_500_000, detail: { step: 'potato:load-1' } },

@@ -29,18 +29,18 @@ export function LoadInCook({
   ...context
 }: CookableEvening & {
   step: string;
-  /** on the button that begins it */
+  /** what it begins there, or leads to once it is out */
   words: string;
 }) {
   const { eveningId, evening, shown, run, plans, pictures, fryerNames } = context;
-  const batch = run.steps.get(step)?.batch;
+  const { batch, done } = run.steps.get(step) ?? {};
   if (batch !== undefined) {
     return (
       <Link
         href={`/cook/${batch}`}
         className="flex min-h-14 items-center justify-center rounded-part border-2 border-rim px-4 text-[18px] font-semibold text-rim"
       >
-        Open in Cook
+        {done == null ? 'Open in Cook' : words}
       </Link>
     );
   }

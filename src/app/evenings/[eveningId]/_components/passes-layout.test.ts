@@ -1,18 +1,9 @@
 import { OVEN, RING } from '@/core/evening/places';
-import { HANDS, type StepKind, type Use } from '@/core/evening/evening-problem';
-import type { PlacedStep, ShownSchedule } from '@/workers/evening/protocol';
+import type { ShownSchedule } from '@/workers/evening/protocol';
+import { hands, step } from '../../../../../tests/support/shown-evening';
 import { inRows, markEvery, nearestBar, passesOf, roomAfter } from './passes-layout';
 import { standInDeeds } from './use-rehearsal';
 
-const step = (id: string, kind: StepKind, begin: number, length: number, uses: Use[]): PlacedStep => ({
-  id,
-  dish: id.split(':')[0]!,
-  kind,
-  begin,
-  length,
-  uses,
-});
-const hands = (from: number, length: number): Use => ({ resource: HANDS, from, length });
 const STEPS = [
   step('chips:soak-1', 'soak', 3600, 1800, [hands(0, 60)]),
   step('chips:load-1', 'load', 1500, 900, [
