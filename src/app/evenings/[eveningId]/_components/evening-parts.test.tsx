@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { eveningRun } from '@/core/evening/evening-run';
+import { type EveningRun, eveningRun } from '@/core/evening/evening-run';
 import { OWN_DISHES, ownDishFor } from '@/editing/own-dishes';
 import type { EveningFile } from '@/schemas/evening-file';
 import { FIRST_PLAN } from '@/schemas/first-plan';
@@ -29,6 +29,18 @@ beforeAll(() => {
 const before = (seconds: number) => SERVE - seconds * 1000;
 const none = eveningRun([]);
 
+const nextDeeds = (run: EveningRun, seconds: number, tell: Parameters<typeof NextDeeds>[0]['tell']) => (
+  <NextDeeds
+    cookable={null}
+    fryerNames={['Large drawer']}
+    evening={evening}
+    shown={SHOWN}
+    run={run}
+    now={before(seconds)}
+    tell={tell}
+  />
+);
+
 test('a cook’s deeds: those of others are not, what is done is not, an opening that has passed is not', () => {
   const words = (run: Parameters<typeof deedsOf>[2], at: number, cook = 0) =>
     deedsOf(SHOWN, evening, run, cook, at).map(({ words: own, marks }) => [own, marks]);
@@ -50,17 +62,7 @@ test('a cook’s deeds: those of others are not, what is done is not, an opening
 
 test('the next deed counts down, is due, runs over; begun and done are told, with who it was', async () => {
   const tell = jest.fn();
-  const at = (seconds: number) => (
-    <NextDeeds
-      cookable={null}
-      fryerNames={['Large drawer']}
-      evening={evening}
-      shown={SHOWN}
-      run={none}
-      now={before(seconds)}
-      tell={tell}
-    />
-  );
+  const at = (seconds: number) => nextDeeds(none, seconds, tell);
   const { rerender } = render(at(2490));
   expect(screen.getByRole('heading', { name: 'Peel and cut: potato' })).toBeVisible();
   expect(screen.getByRole('timer')).toHaveTextContent('1:30');
@@ -78,17 +80,7 @@ test('the next deed counts down, is due, runs over; begun and done are told, wit
 test('loading says into which fryer; free hands are said; the last deed can be taken back', async () => {
   const tell = jest.fn();
   const run = eveningRun([{ kind: 'done', happenedAt: before(2100), detail: { step: 'potato:board' } }]);
-  render(
-    <NextDeeds
-      cookable={null}
-      fryerNames={['Large drawer']}
-      evening={evening}
-      shown={SHOWN}
-      run={run}
-      now={before(1510)}
-      tell={tell}
-    />,
-  );
+  render(nextDeeds(run, 1510, tell));
   expect(screen.getAllByText('hands free for 9 min')).toHaveLength(2);
   await userEvent.click(screen.getByRole('button', { name: 'Begun' }));
   expect(tell).toHaveBeenLastCalledWith({
@@ -268,17 +260,7 @@ test('the list to lay out and the sheet for the fridge say the same evening', ()
 });
 
 test('what is to be switched on stands there a quarter of an hour before, until something goes into it', () => {
-  const next = (seconds: number, run = none) => (
-    <NextDeeds
-      cookable={null}
-      fryerNames={['Large drawer']}
-      evening={evening}
-      shown={SHOWN}
-      run={run}
-      now={before(seconds)}
-      tell={jest.fn()}
-    />
-  );
+  const next = (seconds: number, run = none) => nextDeeds(run, seconds, jest.fn());
   const { rerender } = render(next(2700));
   expect(screen.queryByRole('list', { name: 'To switch on' })).toBeNull();
   rerender(next(2600));
