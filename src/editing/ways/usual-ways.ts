@@ -1,5 +1,5 @@
 import type { Way, WayStep } from './way';
-import { cubes, slices, sticks } from './cuts';
+import { cubes, slices } from './cuts';
 
 export const towel: WayStep = { step: 'dry', method: 'towel' };
 export const steamDry: WayStep = { step: 'dry', method: 'steam-dry' };
