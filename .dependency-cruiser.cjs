@@ -59,7 +59,7 @@ module.exports = {
       name: 'core-takes-only-small-numeric-packages',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
-      to: { path: 'node_modules|^(node:|fs|path)', pathNot: 'node_modules/(d3-color|d3-random)/' },
+      to: { path: 'node_modules|^(node:|fs|path)', pathNot: 'node_modules/(d3-color|d3-random|tinyqueue)/' },
     },
     {
       name: 'client-files-never-reach-the-database',

@@ -239,6 +239,46 @@ test('random evenings with hands and two fryers break no rule, and what is not p
   }
 });
 
+/** A dish with all that one has: board, a soak that waits, drying, loads with a shake, and hands for each. */
+function whole(id: string, fryer: string, minutes: number, perMinute: number, loads: number): DishWay {
+  const way = fried(id, fryer, minutes, perMinute, loads);
+  const soak = { id: `${id}:soak`, kind: 'soak' as const, length: 20 * MINUTE, uses: handsFor(MINUTE) };
+  const dry = { id: `${id}:dry`, kind: 'dry' as const, length: 4 * MINUTE, uses: handsFor(4 * MINUTE) };
+  const shaken = (uses: DishWay['steps'][number]['uses']) => [
+    ...uses,
+    { resource: HANDS, from: 5 * MINUTE, length: MINUTE },
+  ];
+  return {
+    ...way,
+    steps: [way.steps[0]!, soak, dry, ...way.steps.slice(1).map((load) => ({ ...load, uses: shaken(load.uses) }))],
+    lags: [
+      { before: `${id}:cut`, after: soak.id, least: 0, most: 15 * MINUTE },
+      { before: soak.id, after: dry.id, least: 0, most: 120 * MINUTE },
+      { before: dry.id, after: `${id}:load-1`, least: 0, most: 15 * MINUTE },
+      ...way.lags.slice(1),
+    ],
+  };
+}
+
+const handsFor = (length: number) => [{ resource: HANDS, from: 0, length }];
+
+test('four large dishes and one pair of hands are proved by a look at few of their orders', () => {
+  const random = createSeededRandom(5);
+  const between = (from: number, to: number) => from + Math.floor(random() * (to - from + 1));
+  for (let n = 0; n < 6; n++) {
+    const ways = Object.fromEntries(
+      ['a', 'b', 'c', 'd'].map((id) => {
+        const [minutes, perMinute] = [between(10, 25), between(1, 6) / 2];
+        return [id, [whole(id, 'A', minutes, perMinute, between(1, 2)), whole(id, 'B', minutes + 2, perMinute, 2)]];
+      }),
+    );
+    const problem = problemOf(ways);
+    const { best, proved } = arrangeEvening(problem, 250);
+    expect({ n, proved }).toEqual({ n, proved: true });
+    expect(brokenRules(problem, best!)).toEqual([]);
+  }
+});
+
 test('a clock that has run out ends the search only once there is a schedule', () => {
   const problem = problemOf({ chips: [fried('chips', 'A', 12, 1)], sticks: [fried('sticks', 'A', 18, 3)] });
   const { best, proved, bound } = arrangeEvening(problem, 40_000, () => true);

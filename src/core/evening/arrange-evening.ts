@@ -10,7 +10,7 @@ import { waysTogether } from './ways-together';
  */
 export function arrangeEvening(
   problem: EveningProblem,
-  most = 40_000,
+  most = 100_000,
   isOver: () => boolean = () => false,
 ): EveningAnswer {
   const { combinations, complete } = waysTogether(problem);

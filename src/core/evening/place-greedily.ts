@@ -60,12 +60,16 @@ function placeOnce(
 /** The latest moment from which all that a node takes is free of what is placed; Infinity where there is none. */
 function latestFit(node: number, demands: readonly Demand[], times: Float64Array, isPlaced: Uint8Array): number {
   const at = times.slice();
+  const taken = demands.flatMap(({ capacity, blocks }) => {
+    const own = blocks.filter((block) => block.node === node);
+    if (own.length === 0) return [];
+    const others = blocks.filter((other) => other.node !== node && isPlaced[other.node]);
+    return others.length > 0 ? [{ capacity, own, others }] : [];
+  });
   for (let moved = true; moved;) {
     moved = false;
-    for (const { capacity, blocks } of demands) {
-      const others = blocks.filter((other) => other.node !== node && isPlaced[other.node]);
-      for (const block of blocks) {
-        if (block.node !== node) continue;
+    for (const { capacity, own, others } of taken) {
+      for (const block of own) {
         const free = freeFrom(block, others, capacity, at);
         if (free === Infinity) return Infinity;
         if (free <= at[node]! + TOUCH) continue;

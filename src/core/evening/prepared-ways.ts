@@ -1,5 +1,5 @@
-import type { DishWay, EveningProblem, Waiting } from './evening-problem';
-import type { Demand } from './find-clash';
+import { type DishWay, type EveningProblem, HANDS, type Waiting } from './evening-problem';
+import { type Demand, endOf } from './find-clash';
 import { lossAfter } from './loss-curve';
 import { createNetwork, putArc, type TemporalNetwork } from './temporal-network';
 
@@ -13,16 +13,27 @@ export interface Prepared {
   readonly network: TemporalNetwork;
   readonly inFryers: readonly Demand[];
   readonly elsewhere: readonly Demand[];
+  /** what of `elsewhere` takes the cooks' hands and is not begun; empty where hands are never short */
+  readonly hands: Demand;
   readonly waiting: readonly (Waiting & { readonly node: number })[];
   /** what is lost by these ways however short the waits */
   readonly own: number;
 }
 
+/**
+ * How long before serving hands must begin, s: nothing that they do can end nearer to serving than it does now, and together they do
+ * only so much at a time. Source: Jackson's preemptive schedule of one machine (1955), its work spread over all hands.
+ */
+function leastWork({ capacity, blocks }: Demand, times: Float64Array): number {
+  const ends = blocks.map((block) => ({ end: endOf(block, times), work: (block.length * block.amount) / capacity }));
+  return ends.sort((a, b) => a.end - b.end).reduce((done, { end, work }) => Math.max(done, end) + work, 0);
+}
+
 /** What is lost at the least by the times as they are. */
-export function lossOf({ waiting, own }: Prepared, times: Float64Array): number {
+export function lossOf({ waiting, own, hands }: Prepared, times: Float64Array): number {
   let loss = own;
   for (const { node, from, loss: curve } of waiting) loss += lossAfter(curve, times[node]! - from);
-  let longest = 0;
+  let longest = leastWork(hands, times);
   for (const time of times) if (time > longest) longest = time;
   return loss + (longest / 60) * EARLY_MINUTE;
 }
@@ -76,11 +87,14 @@ export function prepare(problem: EveningProblem, ways: readonly DishWay[]): Prep
     return kept.length < 2 || kept.reduce((sum, { amount }) => sum + amount, 0) <= capacity;
   });
   if (!keptTogether) return null;
+  const elsewhere = demands.filter(({ resource }) => !problem.fryers.includes(resource));
+  const hands = elsewhere.find(({ resource }) => resource === HANDS);
   return {
     ids,
     network,
     inFryers: demands.filter(({ resource }) => problem.fryers.includes(resource)),
-    elsewhere: demands.filter(({ resource }) => !problem.fryers.includes(resource)),
+    elsewhere,
+    hands: { capacity: hands?.capacity ?? 1, blocks: hands?.blocks.filter(({ settled }) => !settled) ?? [] },
     waiting: ways.flatMap((way) => way.waiting).map((one) => ({ ...one, node: nodes.get(one.step)! })),
     own: ways.reduce((sum, { loss }) => sum + loss, 0),
   };

@@ -14,9 +14,6 @@ interface Arc {
   readonly weight: number;
 }
 
-/** Beyond this a cycle is growing, s: two weeks. Source: numerics; no step is longer ahead. */
-const HORIZON = 14 * 86_400;
-
 /** A network of `count` nodes besides serving, all at 0 s. */
 export function createNetwork(count: number): TemporalNetwork {
   return { times: new Float64Array(count + 1), arcs: Array.from({ length: count + 1 }, () => []) };
@@ -34,10 +31,10 @@ export function putArc(network: TemporalNetwork, from: number, to: number, weigh
   const queue = [to];
   for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
     const time = times[node]!;
-    /* serving itself cannot move, and nothing goes round for ever */
-    if ((node === 0 && time > 0) || time > HORIZON) return false;
     for (const arc of arcs[node]!) {
       if (time + arc.weight <= times[arc.to]!) continue;
+      /* serving itself cannot move; what comes back to where the arc begins would go round for ever */
+      if (arc.to === 0 || arc.to === from) return false;
       times[arc.to] = time + arc.weight;
       if (!queue.includes(arc.to)) queue.push(arc.to);
     }

@@ -27,7 +27,7 @@ const SEED = 1;
 const KEPT = 60;
 
 /** Partial schedules looked at for the best. Source: numerics; time is up before. */
-const LOOKS = 40_000;
+const LOOKS = 100_000;
 
 /** How long is looked for the best, for the runner-up, and for each once it is under way, ms. Source: chosen; a cook waits two seconds for a plan and one in mid-evening. */
 const PATIENCE = { best: 2000, runnerUp: 1000, underWay: 300, lines: 400 } as const;
