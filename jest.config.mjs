@@ -31,6 +31,8 @@ const asModules = {
 };
 
 const shared = {
+  /* written as a module alone */
+  transformIgnorePatterns: ['/node_modules/(?!tinyqueue/)'],
   transform: {
     '^.+\\.(t|j)sx?$': [
       '@swc/jest',
@@ -53,7 +55,7 @@ const shared = {
 
 const config = {
   /* a machine that others keep busy too takes longer; every wait is for a state */
-  testTimeout: 30_000,
+  testTimeout: 600_000,
   projects: [
     {
       ...asModules,

@@ -64,3 +64,12 @@ export interface Trial {
   readonly ended: boolean;
   readonly pairs: readonly TrialPair[];
 }
+
+/** A dish that the kitchen cooks, as it was cooked last. */
+export interface CookedDish {
+  readonly document: PlanFile;
+  readonly fryerId: string;
+  /** batches of it, and of all dishes, among the newest */
+  readonly times: number;
+  readonly total: number;
+}

@@ -1,5 +1,6 @@
 import { randomInt } from 'node:crypto';
 import type { z } from 'zod';
+import { listDishes } from '@/db/queries/batches';
 import { listFryers } from '@/db/queries/fryers';
 import {
   findTrial,
@@ -18,6 +19,7 @@ import {
 import { planFileSchema } from '@/schemas/plan-file';
 import {
   type beginTrialSchema,
+  type CookedDish,
   type Pick,
   type tasteSchema,
   TASTERS,
@@ -91,6 +93,23 @@ export function loadTrials(kitchenId: string): Promise<Result<{ id: string; name
       })),
     ),
   );
+}
+
+/** Newest batches that say what a kitchen cooks, and the dishes that are worth a trial. Source: chosen. */
+const NEWEST = 60;
+const MOST_DISHES = 4;
+
+/** What this kitchen cooks most, for trials that would be worth their while. */
+export function loadCookedDishes(kitchenId: string): Promise<Result<CookedDish[]>> {
+  return withKitchen(kitchenId, async () => {
+    const [rows, fryers] = await Promise.all([listDishes(kitchenId, NEWEST), listFryers(kitchenId)]);
+    const dishes = rows.flatMap(({ document, fryer_name, times, total }): CookedDish[] => {
+      const read = planFileSchema.safeParse(document);
+      const fryer = fryers.find(({ name }) => name === fryer_name) ?? fryers[0];
+      return read.success && fryer ? [{ document: read.data, fryerId: fryer.fryer_id, times, total }] : [];
+    });
+    return succeed(dishes.slice(0, MOST_DISHES));
+  });
 }
 
 /** Begins a trial of two ways; the same request again changes nothing. */

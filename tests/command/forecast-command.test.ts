@@ -29,7 +29,7 @@ test('a plan in gives one JSON forecast out, the same for the same seed', () => 
     expect(Object.values(row.share).reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 3);
   }
   expect(forecast(JSON.stringify(PLAN), '--ensemble', '4', '--seed', '3').stdout).toBe(first.stdout);
-}, 60_000);
+});
 
 test.each([
   ['not JSON', '{', /is not JSON/],
@@ -49,4 +49,4 @@ test('a seed that is no number is refused', () => {
   const { status, stderr } = forecast(JSON.stringify(PLAN), '--seed', 'x');
   expect(status).toBe(2);
   expect(stderr).toMatch(/--seed/);
-}, 30_000);
+});

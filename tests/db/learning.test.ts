@@ -104,7 +104,7 @@ test('what batches teach is worked out once, starts every plan, and goes with th
   expect((await loadLearning(id)).batches).toHaveLength(2);
   expect(await workOut(id)).toBe(1);
   expect(await offsetOf(own)).toBeGreaterThan(three);
-}, 60_000);
+});
 
 test('a fryer that is begun afresh, not in use, or renamed', async () => {
   const own = await kitchen();
@@ -127,7 +127,7 @@ test('a fryer that is begun afresh, not in use, or renamed', async () => {
   await saveFryer(id, { ...fryer, name: 'The same under another name', thermostatOffsetC: Math.round(known) });
   const left = await offsetOf({ id, fryer: { name: 'The same under another name' } });
   expect(Math.abs(left)).toBeLessThan(Math.abs(known));
-}, 60_000);
+});
 
 test('a rehearsal and what another kitchen or an old outcome says teach nothing', async () => {
   const own = await kitchen();
@@ -152,7 +152,7 @@ test('a rehearsal and what another kitchen or an old outcome says teach nothing'
     failure: { code: 'not-found' },
   });
   expect((await loadLearning(other.id)).batches).toEqual([]);
-}, 60_000);
+});
 
 test('numbers that no batch could tell are not learnt from, and stop nothing', async () => {
   const own = await kitchen();

@@ -3,7 +3,18 @@ import { closeDatabase } from '@/db/pool';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { Taster, Trial } from '@/schemas/trial';
 import { createKitchen, loadFryers } from '@/services/kitchen';
-import { beginTrial, drawPair, endTrial, loadTrial, loadTrials, revealPair, taste } from '@/services/trials';
+import { appendEvents, beginBatch } from '@/services/batches';
+import {
+  beginTrial,
+  drawPair,
+  endTrial,
+  loadCookedDishes,
+  loadTrial,
+  loadTrials,
+  revealPair,
+  taste,
+} from '@/services/trials';
+import { pastBatch } from '../support/batch';
 import { value } from '../support/value';
 
 afterAll(closeDatabase);
@@ -141,4 +152,36 @@ test('another kitchen neither sees a trial nor tastes nor ends it; a fryer of an
     failure: { code: 'unknown-fryer' },
   });
   expect(await value(loadTrials(other.id))).toEqual([]);
+});
+
+test('what a kitchen cooks is named by how often, as it was cooked last; a rehearsal is no dish', async () => {
+  const { id } = await value(createKitchen());
+  const [fryer] = await loadFryers(id);
+  const { forecast } = pastBatch();
+  const cook = async (document: typeof FIRST_PLAN, rehearsed = false) => {
+    const batchId = randomUUID();
+    await value(beginBatch(id, { batchId, fryerName: fryer!.name, document, forecast, beside: true }));
+    const happenedAt = Date.now();
+    await value(
+      appendEvents(id, batchId, [
+        ...(rehearsed
+          ? [{ id: randomUUID(), kind: 'rehearsed' as const, happenedAt, detail: { speed: 60, real: happenedAt } }]
+          : []),
+        { id: randomUUID(), kind: 'loaded', happenedAt, detail: {} },
+      ]),
+    );
+  };
+  const kale = {
+    ...FIRST_PLAN,
+    food: 'kale',
+    cut: { shape: 'sheet', thickness_mm: 0.4, width_mm: 50, length_mm: 60, scatter: 0.1 },
+  };
+  await cook(FIRST_PLAN);
+  await cook({ ...FIRST_PLAN, name: 'Once more' });
+  await cook(kale as typeof FIRST_PLAN);
+  await cook(kale as typeof FIRST_PLAN, true);
+  expect(await value(loadCookedDishes(id))).toMatchObject([
+    { document: { name: 'Once more' }, fryerId: fryer!.id, times: 2, total: 3 },
+    { document: { food: 'kale' }, times: 1, total: 3 },
+  ]);
 });

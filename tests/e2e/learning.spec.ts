@@ -246,3 +246,41 @@ test('a blind trial to its verdict: two pairs, two tasters, nothing opened befor
   await page.goto('/log');
   await expect(page.getByRole('link', { name: /\(settled\)$/ })).toBeVisible();
 });
+
+test('where cooks differ, a station offers the trial with what to expect; the kitchen’s trials stand on one page', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  await page.getByRole('tab', { name: /^Soak/ }).click();
+  await page.getByText('Cooks differ: settle it by tasting').click();
+  await page.getByRole('radio', { name: 'Freshly boiled' }).last().click();
+  await expect(page.getByText(/against Freshly boiled: the model expects/)).toBeVisible();
+  await page.getByRole('button', { name: 'Try both on one lot' }).click();
+  await expect(page).toHaveURL(/\/trials\/[0-9a-f-]{36}$/);
+  const name = await page.getByRole('heading', { level: 1 }).innerText();
+  expect(name).toMatch(/: soaked, and in which water\?$/);
+  await page.goto('/log');
+  await page.getByRole('link', { name: 'Trials', exact: true }).click();
+  await expect(page.getByRole('link', { name })).toBeVisible();
+  await expect(page.getByText('Once a few batches are cooked')).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('the demo kitchen is told which three trials would tell it most, what each costs, and begins one', async ({
+  page,
+}) => {
+  const origin = test.info().project.use.baseURL!;
+  await page.request.post(`${origin}/api/session/enter`, { data: { kitchen: 'first' }, headers: { origin } });
+  await page.goto('/trials');
+  await expect(page.getByText(/ways of what you cook tried on the model/)).toBeVisible({ timeout: 180_000 });
+  const proposals = page.getByRole('listitem').filter({ has: page.getByRole('button', { name: 'Begin this trial' }) });
+  await expect(proposals).toHaveCount(3);
+  for (const proposal of await proposals.all()) {
+    await expect(proposal).toContainText(/two pairs settle it \d+ times in 10/);
+    await expect(proposal).toContainText(/about \d+ min more work and cooking/);
+  }
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(page);
+});

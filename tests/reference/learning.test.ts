@@ -12,7 +12,7 @@ test('simulated kitchens: after four batches the forecast errs by half as much o
   const all = kitchens.flat();
   const held = all.filter(({ forecast: { p10, p90 }, right }) => right >= p10! && right <= p90!).length / all.length;
   expect(held).toBeGreaterThan(0.65);
-}, 120_000);
+});
 
 test('a corrected forecast does not confirm itself: what is believed of a fryer stays as wide as its evidence', () => {
   const { batches } = liveIn(4, 6);
@@ -20,4 +20,4 @@ test('a corrected forecast does not confirm itself: what is believed of a fryer 
   for (let b = 1; b < deviations.length; b++) expect(deviations[b]).toBeLessThan(deviations[b - 1]! + 1e-9);
   /* six batches of a few looks each: not sure to the degree */
   expect(deviations.at(-1)).toBeGreaterThan(0.25);
-}, 60_000);
+});

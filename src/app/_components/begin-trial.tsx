@@ -1,22 +1,13 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import type { PlanFile } from '@/schemas/plan-file';
-import { cutText } from '@/schemas/storable-text';
-import { writePlanFile } from '@/schemas/write-plan';
 import { Button } from '@/ui/controls/button';
-import { newId } from '@/ui/new-id';
-import { notifyError } from '@/ui/notify';
-import { send } from '@/ui/send';
 import type { PlanDifference } from '@/ui/words/plan-differences';
-
-/** Longest name of a way. */
-const LONGEST = 50;
+import { useBeginTrial } from './use-begin-trial';
 
 /** A way in words: what it does of the first thing in which both differ. */
 function wayOf({ what }: PlanDifference, value: string): string {
-  return cutText(value === 'none' ? `no ${what.toLowerCase()}` : value, LONGEST);
+  return value === 'none' ? `no ${what.toLowerCase()}` : value;
 }
 
 /** Both ways as a trial: cooked on one lot, tasted without knowing. */
@@ -31,30 +22,23 @@ export function BeginTrial({
   differences: readonly PlanDifference[];
   fryerId: string;
 }) {
-  const router = useRouter();
-  const [busy, setBusy] = useState(false);
+  const { begin, busy } = useBeginTrial(fryerId);
   const first = differences.find(({ what }) => what !== 'Name');
   if (!first) return null;
-  const begin = async () => {
-    setBusy(true);
-    const trialId = newId();
-    const [wordOne, wordOther] = [wayOf(first, first.one), wayOf(first, first.other)];
-    const sent = await send('POST', '/api/trials', {
-      trialId,
-      fryerId,
-      name: cutText(`${pinned.name}: which ${first.what.toLowerCase()}?`, 120),
-      one: writePlanFile(pinned),
-      other: writePlanFile(document),
-      wordOne,
-      wordOther,
-    });
-    if (sent.kind === 'done') return router.push(`/trials/${trialId}`);
-    setBusy(false);
-    notifyError(sent.error);
-  };
   return (
     <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-[14px]">
-      <Button onClick={begin} disabled={busy}>
+      <Button
+        disabled={busy}
+        onClick={() =>
+          begin({
+            one: pinned,
+            other: document,
+            wordOne: wayOf(first, first.one),
+            wordOther: wayOf(first, first.other),
+            asks: `which ${first.what.toLowerCase()}?`,
+          })
+        }
+      >
         Try both on one lot
       </Button>
       <span className="text-iron-soft">

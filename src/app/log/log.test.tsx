@@ -101,9 +101,9 @@ describe('side by side', () => {
     const row = screen.getByRole('row', { name: /^Load/ });
     expect(row).toHaveTextContent('500 g');
     expect(row).toHaveTextContent('1000 g');
-    const why = await screen.findByText('the amount', undefined, { timeout: 20_000 });
+    const why = await screen.findByText('the amount');
     expect(why.parentElement).toHaveTextContent(/min later/);
-  }, 40_000);
+  });
 });
 
 describe('the board', () => {
@@ -226,7 +226,7 @@ describe('a batch', () => {
       faults: [],
     };
     render(<BatchView batch={pastBatch({ outcome: soggy })} fryerId="a" />);
-    const causes = await screen.findByRole('tablist', { name: 'Likely causes' }, { timeout: 20_000 });
+    const causes = await screen.findByRole('tablist', { name: 'Likely causes' });
     const first = within(causes).getAllByRole('tab')[0]!;
     const before = Number(/(\d+) %/.exec(first.textContent ?? '')![1]);
     expect(before).toBeGreaterThan(10);
@@ -244,7 +244,7 @@ describe('a batch', () => {
       expect.stringMatching(/^\/api\/plans\//),
       expect.objectContaining({ fryerId: 'a' }),
     );
-  }, 40_000);
+  });
 
   test('with what is known by now it is planned again, and what is known is said', async () => {
     const learnt = {
@@ -262,8 +262,8 @@ describe('a batch', () => {
       await screen.findByText(/the fryer runs 12 °C cooler than it was taken for; the food browns 10 % faster/),
     ).toBeInTheDocument();
     const plan = await screen.findByRole('button', { name: /with what is known by now/ });
-    await waitFor(() => expect(plan).toBeEnabled(), { timeout: 20_000 });
-  }, 40_000);
+    await waitFor(() => expect(plan).toBeEnabled());
+  });
 
   test('a batch is left out, judged anew or deleted by a tap', async () => {
     render(<BatchView batch={pastBatch()} />);

@@ -15,7 +15,7 @@ import { TakenOut } from './_components/taken-out';
 export const metadata = { title: 'Log' };
 
 /** Trials named above the log. */
-const TRIALS_SHOWN = 4;
+const TRIALS_SHOWN = 3;
 
 const LINK = 'font-semibold text-rim underline underline-offset-4';
 
@@ -40,17 +40,21 @@ export default async function LogPage({ searchParams }: PageProps<'/log'>) {
     <Shell kitchen={kitchen} here="/log">
       <h1 className="sr-only">Log</h1>
       {removed?.ok && <TakenOut batchId={removed.value.id} name={removed.value.document.name} />}
-      {trials.value.length > 0 && (
-        <p className="mb-2 flex flex-wrap gap-x-5 px-5 text-[15px]">
-          <span className="text-iron-soft">Trials:</span>
-          {trials.value.slice(0, TRIALS_SHOWN).map(({ id, name, ended }) => (
-            <Link key={id} href={`/trials/${id}`} className={LINK}>
-              {name}
-              {ended && ' (settled)'}
-            </Link>
-          ))}
-        </p>
-      )}
+      <p className="no-print mb-2 flex flex-wrap items-center gap-x-5 px-5 text-[15px]">
+        <Link href="/trials" className={`${LINK} flex min-h-11 items-center`}>
+          Trials{trials.value.length === 0 && ': what would be worth trying'}
+        </Link>
+        {trials.value.slice(0, TRIALS_SHOWN).map(({ id, name, ended }) => (
+          <Link
+            key={id}
+            href={`/trials/${id}`}
+            className="flex min-h-11 items-center text-rim underline underline-offset-4"
+          >
+            {name}
+            {ended && ' (settled)'}
+          </Link>
+        ))}
+      </p>
       <UnreadableNote count={unreadable} one="batch" many="batches" />
       {batches.length === 0 && !isAsked && ask.page === 1 ? (
         <div className="tray">
@@ -100,8 +104,11 @@ export default async function LogPage({ searchParams }: PageProps<'/log'>) {
             Further on
           </Link>
         )}
+        <Link href="/log/bring-in" className={`${LINK} ml-auto`}>
+          Bring in old notes
+        </Link>
         {total > 0 && (
-          <span className="ml-auto flex gap-x-5">
+          <span className="flex gap-x-5">
             <a href="/api/kitchen/log?as=csv" className={LINK} download>
               All as CSV
             </a>

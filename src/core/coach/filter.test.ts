@@ -73,7 +73,7 @@ test('two observations halve the error of the done time on average, and the 80 %
   expect(after / before).toBeLessThan(0.5);
   expect(inside / counted).toBeGreaterThan(0.65);
   expect(inside / counted).toBeLessThanOrEqual(0.95);
-}, 120_000);
+});
 
 test('paler than shown makes it later, darker sooner, as shown hardly moves it', () => {
   const start = startFilter(plan, 5);

@@ -197,7 +197,7 @@ test('the interval is centred on the forecast and holds 75–90 % of kitchens dr
   }
   expect(inside / counted).toBeGreaterThanOrEqual(0.75);
   expect(inside / counted).toBeLessThanOrEqual(0.9);
-}, 60_000);
+});
 
 test('browning is a scale: a record times a factor is pulled as another food would be, to a thousandth of a second', async () => {
   const { withBrowning } = await import('./interval');

@@ -100,7 +100,7 @@ test('for each cause, batches spoilt by it: after the one question it is among t
   expect({ share: after / cases > 0.85, missed }).toMatchObject({ share: true });
   expect(before / cases).toBeGreaterThan(0.7);
   expect(cases).toBeGreaterThan(30);
-}, 240_000);
+});
 
 test('probabilities are those of all there is, and a question that is answered moves them', () => {
   const plan = PLANS[0]!;

@@ -84,6 +84,34 @@ export async function searchBatches(
   );
 }
 
+/** A dish of the kitchen as it was cooked last; the document is not yet trusted. */
+export interface DishRow {
+  document: unknown;
+  fryer_name: string;
+  /** batches of it, and of all dishes, among those looked at */
+  times: number;
+  total: number;
+}
+
+/** What the kitchen has cooked of late, by food and shape, most often first; rehearsals are none. @param newest batches that are looked at */
+export async function listDishes(kitchenId: string, newest: number): Promise<DishRow[]> {
+  return list<DishRow>(
+    `WITH recent AS (
+       SELECT b.document, b.fryer_name, b.begun_at, concat_ws(' ', ${FOOD}, b.document->'cut'->>'shape') AS dish
+       FROM batches AS b
+       WHERE b.kitchen_id = $1 AND b.removed_at IS NULL
+         AND NOT EXISTS (SELECT FROM batch_events AS e WHERE e.kitchen_id = $1 AND e.batch_id = b.batch_id AND e.kind = 'rehearsed')
+       ORDER BY b.begun_at DESC LIMIT $2
+     ), dishes AS (
+       SELECT DISTINCT ON (dish) document, fryer_name, begun_at,
+         (count(*) OVER (PARTITION BY dish))::int AS times, (count(*) OVER ())::int AS total
+       FROM recent ORDER BY dish, begun_at DESC
+     )
+     SELECT document, fryer_name, times, total FROM dishes ORDER BY times DESC, begun_at DESC`,
+    [kitchenId, newest],
+  );
+}
+
 /** Which foods, shapes and fryers the log has, the most frequent first. */
 export async function listLogFacets(kitchenId: string): Promise<{ kind: 'food' | 'shape' | 'fryer'; value: string }[]> {
   return list<{ kind: 'food' | 'shape' | 'fryer'; value: string }>(

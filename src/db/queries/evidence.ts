@@ -71,10 +71,16 @@ export async function upsertEvidence(
 }
 
 /** Leaves a batch out of what is learnt, or takes it in again. */
-export async function setLeftOut(kitchenId: string, batchId: string, leftOut: boolean): Promise<boolean> {
+export async function setLeftOut(
+  kitchenId: string,
+  batchId: string,
+  leftOut: boolean,
+  runner?: Runner,
+): Promise<boolean> {
   const changed = await change(
     `UPDATE batches SET left_out_at = CASE WHEN $3 THEN clock_timestamp() END WHERE kitchen_id = $1 AND batch_id = $2`,
     [kitchenId, batchId, leftOut],
+    runner,
   );
   return changed === 1;
 }

@@ -22,7 +22,7 @@ test('an answer moves the done time at once, then advice follows; taking it back
   heard.length = 0;
   await coach.correct(FIRST_PLAN, [], [], 900, 1170, report);
   expect(heard.at(-1)!.interval).toEqual(before.interval);
-}, 60_000);
+});
 
 test('a newer call ends the older one', async () => {
   const coach = createCoachService();
@@ -32,7 +32,7 @@ test('a newer call ends the older one', async () => {
     coach.correct(FIRST_PLAN, [], [], 900, 1170, () => heard.push(2)),
   ]);
   expect(new Set(heard)).toEqual(new Set([2]));
-}, 60_000);
+});
 
 test('a device that takes in a whole run at once learns to the second what one learnt that was there', async () => {
   const openings = (...minutes: number[]): typeof FIRST_PLAN => ({
@@ -53,4 +53,4 @@ test('a device that takes in a whole run at once learns to the second what one l
   const reloaded: Correction[] = [];
   await createCoachService().correct(last, [light, darker], [second, last], 960, 1170, reports(reloaded));
   expect(reloaded.at(-1)).toEqual(live.at(-1));
-}, 60_000);
+});

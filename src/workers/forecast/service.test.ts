@@ -12,7 +12,7 @@ test('a request is answered coarse, then full', async () => {
   expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full']);
   const [coarse, full] = answers;
   expect(Math.abs(coarse!.forecast.pull.time / full!.forecast.pull.time - 1)).toBeLessThan(0.15);
-}, 30_000);
+});
 
 test('two workers share the sigma points and find the same interval as one', async () => {
   const [even, odd] = [createForecastService(), createForecastService()];
@@ -24,7 +24,7 @@ test('two workers share the sigma points and find the same interval as one', asy
   ];
   expect(shared.p10).toBeCloseTo(alone.p10!, 6);
   expect(shared.p90).toBeCloseTo(alone.p90!, 6);
-}, 30_000);
+});
 
 test('a newer request ends the work on an older one', async () => {
   const service = createForecastService();
@@ -37,4 +37,4 @@ test('a newer request ends the work on an older one', async () => {
   expect([older, newer]).toEqual([false, true]);
   expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full']);
   expect(await service.pullTimes(FIRST_PLAN, 1, 0, 1)).toBeNull();
-}, 30_000);
+});

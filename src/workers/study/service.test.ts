@@ -21,7 +21,7 @@ test('outcomes come in the order asked: a thicker cut is later, a soak costs han
   expect(thick!.pullTime!).toBeGreaterThan(base!.pullTime! + 15);
   expect(base!.preparation - dry!.preparation).toBe(1800);
   expect(base!.handsOn).toBeGreaterThan(dry!.handsOn);
-}, 30_000);
+});
 
 test('the search reports at once and at last, its front fits the bench, and the dinner stays whole', async () => {
   const answers: SearchAnswer[] = [];
@@ -35,7 +35,7 @@ test('the search reports at once and at last, its front fits the bench, and the 
     expect(found.document.loads.count).toBe(found.batches);
   }
   expect(last.front.some((found) => found.batches > 1)).toBe(true);
-}, 60_000);
+});
 
 test('what is called off answers nothing more', async () => {
   const service = createStudyService();
@@ -47,7 +47,7 @@ test('what is called off answers nothing more', async () => {
   const asking = service.sensitivity(8, FIRST_PLAN);
   service.callOff(8);
   expect(await asking).toBeNull();
-}, 30_000);
+});
 
 test('sensitivity tries what may slip, with signs as in the kitchen', async () => {
   const found = await createStudyService().sensitivity(1, { ...FIRST_PLAN, mass_g: 250 });
@@ -57,7 +57,7 @@ test('sensitivity tries what may slip, with signs as in the kitchen', async () =
   expect(of('thickness').pullShift!).toBeGreaterThan(0);
   expect(of('openings').peakShift).toBeLessThanOrEqual(0.11);
   expect(found!.every((one) => one.weight >= 0)).toBe(true);
-}, 30_000);
+});
 
 test('a price is of the plan as it will stand once its openings have followed', async () => {
   const service = createStudyService();
@@ -76,7 +76,7 @@ test('a price is of the plan as it will stand once its openings have followed', 
   expect(await outcome(set)).toEqual(priced);
   const asItStood = { ...heavier, cook: { ...heavier.cook, openings: 'set' as const } };
   expect((await outcome(asItStood)).peakShare).toBeLessThan(priced.peakShare);
-}, 60_000);
+});
 
 test('loads that follow one another find the fryer warm: two take less than twice one from cold', async () => {
   const service = createStudyService();
@@ -93,7 +93,7 @@ test('loads that follow one another find the fryer warm: two take less than twic
   expect(two!.each[1]!.kept).toBe(1);
   service.callOff(3);
   expect(await service.loads(3, withLoads(cold, 2))).toBeNull();
-}, 60_000);
+});
 
 test('a plan that cannot be worked out says so, and takes no answer from the others', async () => {
   const service = createStudyService();

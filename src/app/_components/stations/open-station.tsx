@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { type ComponentType, memo, useDeferredValue } from 'react';
 import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
+import { SCHOOL_STATIONS } from '@/editing/school-stations';
 import { CutStation } from './cut-station';
 import type { StationId, StationProps } from './station';
 
@@ -19,6 +20,7 @@ const LoadStation = dynamic(() => import('./load-station').then((part) => part.L
 const CookStation = dynamic(() => import('./cook-station').then((part) => part.CookStation));
 const StepsStation = dynamic(() => import('./steps-station').then((part) => part.StepsStation));
 const RestStation = dynamic(() => import('./rest-station').then((part) => part.RestStation));
+const SettleByTasting = memo(dynamic(() => import('./settle-by-tasting').then((part) => part.SettleByTasting)));
 const StationSteps = memo(dynamic(() => import('./station-steps').then((part) => part.StationSteps)));
 
 /* a station is drawn anew when the plan changes, not with every answer about it */
@@ -50,6 +52,9 @@ const SHOWS_FORECAST: readonly StationId[] = [
   'steps',
 ];
 
+/** Stations at which cooks differ. */
+const DIFFERS: ReadonlySet<StationId> = new Set(SCHOOL_STATIONS);
+
 /** The open station; it may lag behind an answer, but never behind a lever. */
 export function OpenStation({
   station,
@@ -62,6 +67,9 @@ export function OpenStation({
     <>
       <Station {...props} forecast={SHOWS_FORECAST.includes(station) ? forecast : null} />
       <StationSteps station={station} {...props} />
+      {DIFFERS.has(station) && (
+        <SettleByTasting key={station} station={station} document={props.document} fryerId={props.fryerId} />
+      )}
     </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { prepStep, withPrepStep } from '@/editing/edit-plan';
-import type { PlanFile } from '@/schemas/plan-file';
+import { SOAKS, soakOf, withSoak } from '@/editing/soaks';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { useUnits } from '@/ui/units-context';
@@ -12,31 +12,6 @@ import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
-/** The schools, each as it is usually done. */
-const SCHOOLS = [
-  { value: 'none', word: 'No soak, no rinse', rinses: 0, waterC: null, minutes: 0 },
-  { value: 'rinse', word: 'Rinse until clear', rinses: 3, waterC: null, minutes: 0 },
-  { value: 'cold', word: 'Cold soak', rinses: 0, waterC: 15, minutes: 30 },
-  { value: 'tap', word: 'Hot tap', rinses: 0, waterC: 50, minutes: 15 },
-  { value: 'boiled', word: 'Freshly boiled', rinses: 0, waterC: 90, minutes: 10 },
-] as const;
-
-type School = (typeof SCHOOLS)[number];
-
-function withSchool(document: PlanFile, school: School): PlanFile {
-  const rinsed = withPrepStep(document, 'rinse', school.rinses ? { step: 'rinse', changes: school.rinses } : null);
-  const { waterC, minutes } = school;
-  return withPrepStep(rinsed, 'soak', waterC === null ? null : { step: 'soak', water_c: waterC, minutes });
-}
-
-/** Which school a plan follows. */
-function schoolOf(document: PlanFile): School['value'] {
-  const soak = prepStep(document, 'soak');
-  if (!soak) return prepStep(document, 'rinse') ? 'rinse' : 'none';
-  if (soak.water_c > 65) return 'boiled';
-  return soak.water_c > 30 ? 'tap' : 'cold';
-}
-
 /** Sugar leaves, water is taken up, the piece takes the water's temperature. */
 export function SoakStation({ document, plan, forecast, move, release }: StationProps) {
   const units = useUnits();
@@ -44,12 +19,12 @@ export function SoakStation({ document, plan, forecast, move, release }: Station
   const withMinutes = (minutes: number) =>
     withPrepStep(document, 'soak', { step: 'soak', water_c: soak?.water_c ?? 15, minutes });
   const left = forecast?.record.prepared.sugarLeft;
-  const current = schoolOf(document);
-  const ways = SCHOOLS.map((school) => ({
-    value: school.value,
-    word: school.word,
-    note: school.waterC === null ? undefined : `${temperatureText(school.waterC, units)}, ${school.minutes} min`,
-    document: school.value === current ? document : withSchool(document, school),
+  const current = soakOf(document);
+  const ways = SOAKS.map((way) => ({
+    value: way.value,
+    word: way.word,
+    note: way.waterC === null ? undefined : `${temperatureText(way.waterC, units)}, ${way.minutes} min`,
+    document: way.value === current ? document : withSoak(document, way),
   }));
   return (
     <div className="space-y-3">

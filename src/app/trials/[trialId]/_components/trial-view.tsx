@@ -9,12 +9,13 @@ import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
-import { percentText, wholeMinutes } from '@/ui/words/format';
+import { wholeMinutes } from '@/ui/words/format';
 import { planPhrases } from '@/ui/words/plan-text';
+import { differenceText, pairsText } from '@/ui/words/trial-text';
 import { SoFar } from './so-far';
 import { TasteTable } from './taste-table';
 import { TrialVerdict } from './trial-verdict';
-import { useTrialModel } from './use-trial-model';
+import { useTrialModel } from '@/app/_components/use-trial-model';
 
 /** A trial: what is expected, the open pair with its lot and its tasting, what was said so far, and the verdict. */
 export function TrialView({ trial, fryerName }: { trial: Trial; fryerName: string }) {
@@ -53,16 +54,8 @@ function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
       <p className="mt-2 text-[15px]" role="status">
         {model ? (
           <>
-            Expected from the model:{' '}
-            <strong>
-              {Math.abs(model.difference) < 0.005
-                ? 'no difference'
-                : `${percentText(Math.abs(model.difference))} more right ${model.difference > 0 ? `by “${trial.wordOther}”` : `by “${trial.wordOne}”`}`}
-            </strong>
-            .{' '}
-            {model.pairs === null
-              ? 'So small a difference would take more than a dozen pairs to tell; nobody would taste it.'
-              : `It takes about ${model.pairs} ${model.pairs === 1 ? 'pair' : 'pairs'} to tell, 8 times in 10.`}
+            Expected from the model: <strong>{differenceText(model.difference, trial.wordOne, trial.wordOther)}</strong>
+            . {pairsText(model.pairs)}
           </>
         ) : (
           'Working out what to expect …'

@@ -1,5 +1,7 @@
 import { LIKELY, type Picks, preferenceOf, SURE } from '@/core/trial/paired-tasting';
+import type { KnownDifference } from '@/core/trial/difference';
 import type { Pick, Trial } from '@/schemas/trial';
+import { percentText } from '@/ui/words/format';
 
 /** The opened answers of a trial to one of its questions. */
 export function picksOf({ pairs }: { readonly pairs: Trial['pairs'] }, of: 'crisper' | 'rather'): Picks {
@@ -24,4 +26,15 @@ export function verdictText(trial: Trial): string {
   return picks.one === picks.other
     ? `No difference you could taste so far: ${picks.one} and ${picks.other} of ${all}, ${picks.alike} alike.`
     : `Nobody can tell yet: ${word} was ${tally}.`;
+}
+
+/** What model and tastings say together, in one sentence. */
+export function togetherText(
+  { wordOne, wordOther }: { readonly wordOne: string; readonly wordOther: string },
+  { mean, from, to, otherBetter }: KnownDifference,
+): string {
+  const [word, low, high] = mean >= 0 ? [wordOther, from, to] : [wordOne, -to, -from];
+  const sure = percentText(Math.max(otherBetter, 1 - otherBetter));
+  const least = low < 0 ? `${percentText(-low)} fewer` : `${percentText(low)} more`;
+  return `With what the model expects: ${percentText(Math.abs(mean))} more right by “${word}”, eight times in ten between ${least} and ${percentText(high)} more; it is the better one by ${sure}.`;
 }

@@ -1,0 +1,111 @@
+import {
+  type NoteMapping,
+  guessBite,
+  guessColour,
+  guessColumns,
+  guessDates,
+  guessFood,
+  noteOfRow,
+  readNotes,
+  valuesOf,
+} from './old-notes';
+
+const NOW = Date.parse('2026-11-27T12:00:00Z');
+const FRYERS = [
+  { id: 'a', name: 'Large', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 },
+  { id: 'b', name: 'Small', powerW: 1200, basketCm2: 330, basketHeightMm: 80, thermostatOffsetC: 0 },
+];
+const TABLE = `Day;What;Minutes;Temp;Thickness;Grams;Fryer;Crispness;Colour;Remarks
+03.11.2026;Carrots;17,5;190;9;350;small;nice and crunchy;golden;"more salt; next time"
+05.11.2026;floury potato;21;200;;;;soggy;pale;
+;;;;;;;;;
+31.02.2026;kale;5;;;;;crisp;dark;
+06.11.2026;something;9;;;;;;;
+`;
+
+const mappingOf = (change: Partial<NoteMapping> = {}): NoteMapping => ({
+  columns: guessColumns(readNotes(TABLE)!),
+  dates: 'd.M.yyyy',
+  dialUnit: 'C',
+  foods: { Carrots: 'carrot sticks', 'floury potato': 'potato-floury sticks', kale: 'kale chips', something: '' },
+  bites: { 'nice and crunchy': 'crisp', soggy: 'soft' },
+  colours: { golden: 'golden', pale: 'pale' },
+  evennesses: {},
+  silent: { bite: '', colour: '', evenness: 'some-differ' },
+  fryerId: 'a',
+  ...change,
+});
+const rowOf = (n: number, mapping = mappingOf()) => noteOfRow(readNotes(TABLE)!.rows[n]!, mapping, FRYERS, NOW);
+
+test('a table is read by whatever divides it, empty lines left out, quoted cells whole; columns are guessed by their heads', () => {
+  const table = readNotes(TABLE)!;
+  expect(table.rows).toHaveLength(4);
+  expect(table.rows[0]![9]).toBe('more salt; next time');
+  expect(guessColumns(table)).toEqual({
+    date: 0,
+    food: 1,
+    minutes: 2,
+    dial: 3,
+    thickness: 4,
+    amount: 5,
+    fryer: 6,
+    bite: 7,
+    colour: 8,
+    note: 9,
+  });
+  expect(readNotes('a\tb\n1\t2')!.rows).toEqual([['1', '2']]);
+  expect(readNotes('no table at all')).toBeNull();
+  expect(valuesOf(table, 7)).toEqual(['nice and crunchy', 'soggy', 'crisp']);
+});
+
+test('words are guessed as cooks mean them', () => {
+  expect(['Carrots', 'floury potato', 'kale', 'something'].map(guessFood)).toEqual([
+    'carrot',
+    'potato-floury',
+    'kale',
+    '',
+  ]);
+  expect(['nice and crunchy', 'soggy', 'very crisp', '7/10'].map(guessBite)).toEqual([
+    'crisp',
+    'soft',
+    'very-crisp',
+    null,
+  ]);
+  expect(['golden', 'a bit pale', 'burnt'].map(guessColour)).toEqual(['golden', 'pale', 'dark']);
+  expect(guessDates(['11/27/2025', '3/13/2025'])).toBe('M/d/yyyy');
+  expect(guessDates(['27.11.2025'])).toBe('d.M.yyyy');
+});
+
+test('a line becomes a batch with what it says, in the fryer that it names, the rest as usual', () => {
+  expect(rowOf(0)).toMatchObject({
+    note: {
+      fryerName: 'Small',
+      pulledMin: 17.5,
+      document: {
+        food: 'carrot',
+        mass_g: 350,
+        cut: { thickness_mm: 9 },
+        cook: { stages: [{ temperature_c: 190 }] },
+        fryer: { power_w: 1200 },
+      },
+      outcome: { crispness: 'crisp', browning: 1, evenness: 'some-differ', note: 'more salt; next time' },
+    },
+  });
+  const read = rowOf(1);
+  expect(read).toMatchObject({ note: { fryerName: 'Large', outcome: { crispness: 'soft', browning: 0.4 } } });
+  expect('note' in read && new Date(read.note.begunAt).getDate()).toBe(5);
+  expect(rowOf(0, mappingOf({ dialUnit: 'F', columns: { ...mappingOf().columns, dial: 5 } }))).toMatchObject({
+    note: { document: { cook: { stages: [{ temperature_c: 177 }] } } },
+  });
+});
+
+test('what cannot be a batch stays out with its reason; nothing is made up', () => {
+  expect(rowOf(2)).toEqual({ left: '“31.02.2026” is no day written so' });
+  expect(rowOf(3)).toEqual({ left: '“something” is left out' });
+  expect(rowOf(0, mappingOf({ silent: { bite: '', colour: '', evenness: '' } }))).toEqual({
+    left: 'how it came out is not said',
+  });
+  expect(noteOfRow(readNotes(TABLE)!.rows[0]!, mappingOf(), FRYERS, Date.parse('2026-11-01'))).toEqual({
+    left: '03.11.2026 has not come yet',
+  });
+});

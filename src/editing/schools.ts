@@ -1,0 +1,229 @@
+import { batchYield } from '../core/cut/batch-yield';
+import { freshLayers } from '../core/fryer/layers';
+import { justHolds } from '../core/prep/just-holds';
+import { kelvinFromCelsius } from '../core/units/temperature';
+import type { PlanFile } from '../schemas/plan-file';
+import { wholePlanFromFile } from '../schemas/plan-from-file';
+import { withStages } from './edit-cook';
+import { withLoads } from './edit-loads';
+import { prepStep, starchOrder, withPrepStep, withStarch } from './edit-plan';
+import type { SCHOOL_STATIONS } from './school-stations';
+import { SOAKS, soakOf, withSoak } from './soaks';
+
+/** One answer to a question on which cooks differ. */
+export interface SchoolWay {
+  readonly word: string;
+  readonly document: PlanFile;
+}
+
+/** A question on which cooks differ, as it stands for one plan. */
+export interface SchoolQuestion {
+  readonly station: (typeof SCHOOL_STATIONS)[number];
+  readonly asks: string;
+  /** as the plan has it */
+  readonly planned: SchoolWay;
+  /** as others do it; at least one */
+  readonly others: readonly SchoolWay[];
+}
+
+/** Usual preheat, min. Source: as the bench offers it. */
+const PREHEAT = 4;
+
+/** Half of a gentler stage's minutes and how much cooler it is, K. Source: as the bench offers it. */
+const GENTLER_MINUTES = 8;
+const GENTLER_BY = 25;
+const COOLEST = 100;
+
+/** A step of thickness that is tasted, share. Source: chosen, two slots of a gauge plate. */
+const THICKER = 0.25;
+
+/** Starch on a square metre of cut surface, g, and seasoning on a kg. Source: as the bench offers them. */
+const STARCH = 15;
+const SEASONING = 8;
+
+/** Water that boils, °C. */
+const BOILING = 100;
+
+/** Longest that pieces are boiled before the fryer, s. Source: chosen; beyond, nobody would. */
+const LONGEST_BOIL = 1200;
+
+/** A single layer with a few pieces that lie on others is one all the same. Source: as at the Load station. */
+const ONE_LAYER = 1.15;
+
+const minutesText = (minutes: number) => `${Number(minutes.toFixed(1))} min`;
+
+/**
+ * Every question on which cooks differ that this plan answers one way or the other.
+ * @param lengthWord says a size in mm as the cook reads it
+ */
+export function schoolsOf(document: PlanFile, lengthWord: (mm: number) => string): SchoolQuestion[] {
+  return [
+    thickness(document, lengthWord),
+    soak(document),
+    parcook(document),
+    starch(document),
+    salt(document),
+    preheat(document),
+    layers(document),
+    stages(document),
+  ].flatMap((question) => (question && question.others.length > 0 ? [question] : []));
+}
+
+function thickness(document: PlanFile, lengthWord: (mm: number) => string): SchoolQuestion | null {
+  const { cut } = document;
+  if (cut.shape === 'sheet' || !('thickness_mm' in cut) || cut.thickness_mm === undefined) return null;
+  const mm = cut.thickness_mm;
+  const step = mm <= 4 ? 0.5 : 1;
+  const by = Math.max(step, Math.round((mm * THICKER) / step) * step);
+  const at = (value: number): SchoolWay => ({
+    word: `${lengthWord(value)} thick`,
+    document: { ...document, cut: { ...cut, thickness_mm: value, width_mm: undefined } as PlanFile['cut'] },
+  });
+  return {
+    station: 'cut',
+    asks: 'Thicker or thinner?',
+    planned: { word: `${lengthWord(mm)} thick`, document },
+    others: [...(mm - by >= 1 ? [at(mm - by)] : []), at(mm + by)],
+  };
+}
+
+function soak(document: PlanFile): SchoolQuestion {
+  const current = soakOf(document);
+  const word = SOAKS.find(({ value }) => value === current)!.word;
+  return {
+    station: 'soak',
+    asks: 'Soaked, and in which water?',
+    planned: { word, document },
+    others: SOAKS.filter(({ value }) => value !== current).map((way) => ({
+      word: way.word,
+      document: withSoak(document, way),
+    })),
+  };
+}
+
+function parcook(document: PlanFile): SchoolQuestion | null {
+  const current = prepStep(document, 'parcook');
+  if (current) {
+    return {
+      station: 'parcook',
+      asks: 'Raw, or cooked first?',
+      planned: { word: `cooked first, ${minutesText(current.minutes)}`, document },
+      others: [{ word: 'raw into the fryer', document: withPrepStep(document, 'parcook', null) }],
+    };
+  }
+  const holds = justHolds(wholePlanFromFile(document), 'boil', kelvinFromCelsius(BOILING));
+  if (holds === null || holds > LONGEST_BOIL) return null;
+  const minutes = Math.max(1, Math.round((holds / 60) * 2) / 2);
+  return {
+    station: 'parcook',
+    asks: 'Raw, or cooked first?',
+    planned: { word: 'raw into the fryer', document },
+    others: [
+      {
+        word: `boiled ${minutesText(minutes)} first`,
+        document: withPrepStep(document, 'parcook', { step: 'parcook', method: 'boil', minutes, water_c: BOILING }),
+      },
+    ],
+  };
+}
+
+function starch(document: PlanFile): SchoolQuestion | null {
+  if (!prepStep(document, 'oil') || prepStep(document, 'dredge') || prepStep(document, 'batter')) return null;
+  const grams = prepStep(document, 'starch')?.mass_g ?? 0;
+  const { food, cut, mass } = wholePlanFromFile(document);
+  const usual = grams || Math.max(1, Math.round(STARCH * batchYield(food, cut, mass).surface));
+  const ways = [
+    { value: 'none', word: 'no starch', document: withStarch(document, 0, 'after-oil') },
+    { value: 'before-oil', word: 'starch before the oil', document: withStarch(document, usual, 'before-oil') },
+    { value: 'after-oil', word: 'starch after the oil', document: withStarch(document, usual, 'after-oil') },
+  ];
+  const current = grams === 0 ? 'none' : starchOrder(document);
+  return {
+    station: 'coat',
+    asks: 'Starch, and when?',
+    planned: { word: ways.find(({ value }) => value === current)!.word, document },
+    others: ways
+      .filter(({ value }) => value !== current)
+      .map(({ word, document: other }) => ({ word, document: other })),
+  };
+}
+
+function salt(document: PlanFile): SchoolQuestion {
+  const seasoned = prepStep(document, 'season');
+  const before = { word: 'salted before the fryer' };
+  const after = { word: 'salted after, while hot' };
+  if (seasoned) {
+    const other = { ...after, document: withPrepStep(document, 'season', null) };
+    return { station: 'coat', asks: 'Salt before or after?', planned: { ...before, document }, others: [other] };
+  }
+  const mass = Math.max(1, Math.round((document.mass_g / 1000) * SEASONING));
+  const other = {
+    ...before,
+    document: withPrepStep(document, 'season', { step: 'season', mass_g: mass, salt_share: 0.5 }),
+  };
+  return { station: 'coat', asks: 'Salt before or after?', planned: { ...after, document }, others: [other] };
+}
+
+function preheat(document: PlanFile): SchoolQuestion {
+  const current = document.fryer.preheat;
+  const cold = 'into a cold fryer';
+  const other = current
+    ? { word: cold, document: { ...document, fryer: { ...document.fryer, preheat: null } } }
+    : {
+        word: `into a hot fryer, ${PREHEAT} min ahead`,
+        document: {
+          ...document,
+          fryer: {
+            ...document.fryer,
+            preheat: { minutes: PREHEAT, temperature_c: document.cook.stages[0]!.temperature_c },
+          },
+        },
+      };
+  const word = current ? `into a hot fryer, ${minutesText(current.minutes)} ahead` : cold;
+  return { station: 'fryer', asks: 'Hot or cold to begin with?', planned: { word, document }, others: [other] };
+}
+
+function layers(document: PlanFile): SchoolQuestion | null {
+  const { count } = document.loads;
+  if (count > 1) {
+    const other = { word: 'one heap', document: withLoads(document, 1) };
+    return {
+      station: 'load',
+      asks: 'In layers or in one heap?',
+      planned: { word: `${count} loads`, document },
+      others: [other],
+    };
+  }
+  const deep = freshLayers(wholePlanFromFile(document));
+  if (deep <= ONE_LAYER) return null;
+  const loads = Math.ceil(deep - (ONE_LAYER - 1));
+  return {
+    station: 'load',
+    asks: 'In layers or in one heap?',
+    planned: { word: 'one heap', document },
+    others: [{ word: `${loads} loads, one layer each`, document: withLoads(document, loads) }],
+  };
+}
+
+function stages(document: PlanFile): SchoolQuestion {
+  const own = document.cook.stages;
+  const last = own.at(-1)!;
+  const asks = 'One temperature or two?';
+  if (own.length > 1) {
+    const minutes = own.reduce((sum, stage) => sum + stage.minutes, 0);
+    const other = { word: 'one temperature', document: withStages(document, [{ ...last, minutes }]) };
+    return {
+      station: 'cook',
+      asks,
+      planned: { word: `${own.length} temperatures`, document },
+      others: [other],
+    };
+  }
+  const gentle = { minutes: GENTLER_MINUTES, temperature_c: Math.max(COOLEST, last.temperature_c - GENTLER_BY) };
+  return {
+    station: 'cook',
+    asks,
+    planned: { word: 'one temperature', document },
+    others: [{ word: `gentler for the first ${GENTLER_MINUTES} min`, document: withStages(document, [gentle, last]) }],
+  };
+}
