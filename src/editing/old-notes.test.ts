@@ -83,6 +83,7 @@ test('a line becomes a batch with what it says, in the fryer that it names, the 
       pulledMin: 17.5,
       document: {
         food: 'carrot',
+        name: 'Carrot: sticks 9 mm',
         mass_g: 350,
         cut: { thickness_mm: 9 },
         cook: { stages: [{ temperature_c: 190 }] },

@@ -270,6 +270,7 @@ function planOf(
       thickness !== null && 'thickness_mm' in cut
         ? ({ ...cut, thickness_mm: thickness, width_mm: undefined } as PlanFile['cut'])
         : cut,
+    ...(thickness === null ? {} : { name: usual.name.replace(/\d+(?:\.\d+)? mm/, `${thickness} mm`) }),
     /* what was noted went in at once */
     loads: { ...usual.loads, count: 1 },
   };

@@ -1,6 +1,7 @@
 import { batchYield } from '../core/cut/batch-yield';
 import { freshLayers } from '../core/fryer/layers';
 import { justHolds } from '../core/prep/just-holds';
+import { MODEL_DOUBT } from '../core/trial/difference';
 import { kelvinFromCelsius } from '../core/units/temperature';
 import type { PlanFile } from '../schemas/plan-file';
 import { wholePlanFromFile } from '../schemas/plan-from-file';
@@ -20,11 +21,22 @@ export interface SchoolWay {
 export interface SchoolQuestion {
   readonly station: (typeof SCHOOL_STATIONS)[number];
   readonly asks: string;
+  /** how far the model may be off in the share that comes out right by one way more than by another, standard deviation */
+  readonly doubt: number;
   /** as the plan has it */
   readonly planned: SchoolWay;
   /** as others do it; at least one */
   readonly others: readonly SchoolWay[];
 }
+
+/**
+ * How far the model may be off: in what heat and air do, in what water and sugar do, and in what a coat or salt does to the bite.
+ * Source: assumed; the last two it knows least.
+ */
+const DOUBT = { heat: MODEL_DOUBT, water: 0.12, coat: 0.15 } as const;
+
+/** Pieces that soften sooner than this need no cooking before the fryer, s. Source: chosen. */
+const SOFT_AT_ONCE = 150;
 
 /** Usual preheat, min. Source: as the bench offers it. */
 const PREHEAT = 4;
@@ -82,6 +94,7 @@ function thickness(document: PlanFile, lengthWord: (mm: number) => string): Scho
   return {
     station: 'cut',
     asks: 'Thicker or thinner?',
+    doubt: DOUBT.heat,
     planned: { word: `${lengthWord(mm)} thick`, document },
     others: [...(mm - by >= 1 ? [at(mm - by)] : []), at(mm + by)],
   };
@@ -93,6 +106,7 @@ function soak(document: PlanFile): SchoolQuestion {
   return {
     station: 'soak',
     asks: 'Soaked, and in which water?',
+    doubt: DOUBT.water,
     planned: { word, document },
     others: SOAKS.filter(({ value }) => value !== current).map((way) => ({
       word: way.word,
@@ -107,16 +121,18 @@ function parcook(document: PlanFile): SchoolQuestion | null {
     return {
       station: 'parcook',
       asks: 'Raw, or cooked first?',
+      doubt: DOUBT.water,
       planned: { word: `cooked first, ${minutesText(current.minutes)}`, document },
       others: [{ word: 'raw into the fryer', document: withPrepStep(document, 'parcook', null) }],
     };
   }
   const holds = justHolds(wholePlanFromFile(document), 'boil', kelvinFromCelsius(BOILING));
-  if (holds === null || holds > LONGEST_BOIL) return null;
+  if (holds === null || holds < SOFT_AT_ONCE || holds > LONGEST_BOIL) return null;
   const minutes = Math.max(1, Math.round((holds / 60) * 2) / 2);
   return {
     station: 'parcook',
     asks: 'Raw, or cooked first?',
+    doubt: DOUBT.water,
     planned: { word: 'raw into the fryer', document },
     others: [
       {
@@ -141,6 +157,7 @@ function starch(document: PlanFile): SchoolQuestion | null {
   return {
     station: 'coat',
     asks: 'Starch, and when?',
+    doubt: DOUBT.coat,
     planned: { word: ways.find(({ value }) => value === current)!.word, document },
     others: ways
       .filter(({ value }) => value !== current)
@@ -154,14 +171,26 @@ function salt(document: PlanFile): SchoolQuestion {
   const after = { word: 'salted after, while hot' };
   if (seasoned) {
     const other = { ...after, document: withPrepStep(document, 'season', null) };
-    return { station: 'coat', asks: 'Salt before or after?', planned: { ...before, document }, others: [other] };
+    return {
+      station: 'coat',
+      asks: 'Salt before or after?',
+      doubt: DOUBT.coat,
+      planned: { ...before, document },
+      others: [other],
+    };
   }
   const mass = Math.max(1, Math.round((document.mass_g / 1000) * SEASONING));
   const other = {
     ...before,
     document: withPrepStep(document, 'season', { step: 'season', mass_g: mass, salt_share: 0.5 }),
   };
-  return { station: 'coat', asks: 'Salt before or after?', planned: { ...after, document }, others: [other] };
+  return {
+    station: 'coat',
+    asks: 'Salt before or after?',
+    doubt: DOUBT.coat,
+    planned: { ...after, document },
+    others: [other],
+  };
 }
 
 function preheat(document: PlanFile): SchoolQuestion {
@@ -180,7 +209,13 @@ function preheat(document: PlanFile): SchoolQuestion {
         },
       };
   const word = current ? `into a hot fryer, ${minutesText(current.minutes)} ahead` : cold;
-  return { station: 'fryer', asks: 'Hot or cold to begin with?', planned: { word, document }, others: [other] };
+  return {
+    station: 'fryer',
+    asks: 'Hot or cold to begin with?',
+    doubt: DOUBT.heat,
+    planned: { word, document },
+    others: [other],
+  };
 }
 
 function layers(document: PlanFile): SchoolQuestion | null {
@@ -190,6 +225,7 @@ function layers(document: PlanFile): SchoolQuestion | null {
     return {
       station: 'load',
       asks: 'In layers or in one heap?',
+      doubt: DOUBT.heat,
       planned: { word: `${count} loads`, document },
       others: [other],
     };
@@ -200,6 +236,7 @@ function layers(document: PlanFile): SchoolQuestion | null {
   return {
     station: 'load',
     asks: 'In layers or in one heap?',
+    doubt: DOUBT.heat,
     planned: { word: 'one heap', document },
     others: [{ word: `${loads} loads, one layer each`, document: withLoads(document, loads) }],
   };
@@ -215,6 +252,7 @@ function stages(document: PlanFile): SchoolQuestion {
     return {
       station: 'cook',
       asks,
+      doubt: DOUBT.heat,
       planned: { word: `${own.length} temperatures`, document },
       others: [other],
     };
@@ -223,6 +261,7 @@ function stages(document: PlanFile): SchoolQuestion {
   return {
     station: 'cook',
     asks,
+    doubt: DOUBT.heat,
     planned: { word: 'one temperature', document },
     others: [{ word: `gentler for the first ${GENTLER_MINUTES} min`, document: withStages(document, [gentle, last]) }],
   };

@@ -284,3 +284,34 @@ test('the demo kitchen is told which three trials would tell it most, what each 
   await page.setViewportSize({ width: 390, height: 844 });
   await expectNoSidewaysScroll(page);
 });
+
+test('old notes: a table is read, its columns and words are mapped, its lines stand in the log, once', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  await page.goto('/log');
+  await page.getByRole('link', { name: 'Bring in old notes' }).click();
+  const table = {
+    name: 'fryer notes.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'Date,Food,Minutes,Temp,Crispness,Colour,Notes\n2026-03-01,Carrots,17,190,crunchy,golden,more salt\n2026-03-09,parsnips,19,190,soggy,pale,\n2026-04-01,mystery,5,,,,\n',
+    ),
+  };
+  await page.getByLabel('The table').setInputFiles(table);
+  await expect(page.getByText('0 of 3 lines become batches; 3 stay out.')).toBeVisible();
+  await page.getByRole('group', { name: 'How even' }).getByRole('combobox').selectOption('Some differ');
+  await expect(page.getByText('2 of 3 lines become batches; 1 stays out.')).toBeVisible();
+  await expect(page.getByText(/^1 Mar 2026: Carrot.* out after 17 min, crisp/)).toBeVisible();
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: 'Bring in 2 batches' }).click();
+  await expect(page.getByText('2 put in the log.')).toBeVisible();
+  await page.getByLabel('The table').setInputFiles(table);
+  await page.getByRole('group', { name: 'How even' }).getByRole('combobox').selectOption('Some differ');
+  await page.getByRole('button', { name: 'Bring in 2 batches' }).click();
+  await expect(page.getByText('0 put in the log; 2 already there.')).toBeVisible();
+  await page.goto('/log');
+  await expect(page.getByRole('link', { name: /^Carrot/ }).first()).toBeVisible();
+});

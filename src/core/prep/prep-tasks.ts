@@ -95,9 +95,10 @@ export function isWaiting(task: PrepTask): boolean {
   return WAITING.has(task.kind) || task.method === 'air' || task.method === 'steam-dry';
 }
 
-/** How long the cook's hands are busy before loading, s. */
+/** How long the cook's hands are busy before loading, s; switching the fryer on takes none. */
 export function handsOnDuration(tasks: readonly PrepTask[]): number {
   return tasks.reduce((sum, task) => {
+    if (task.kind === 'preheat') return sum;
     return sum + (isWaiting(task) ? Math.min(SET_UP, task.duration) : task.duration);
   }, 0);
 }

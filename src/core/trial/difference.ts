@@ -22,11 +22,11 @@ export interface KnownDifference {
   readonly otherBetter: number;
 }
 
-/** The true difference before anyone tastes: normal about that of the model. */
-export function nodesAbout(difference: number): DifferenceNode[] {
+/** The true difference before anyone tastes: normal about that of the model. @param doubt standard deviation of the model's */
+export function nodesAbout(difference: number, doubt = MODEL_DOUBT): DifferenceNode[] {
   const nodes = Array.from({ length: 2 * NODES + 1 }, (_, i) => {
     const z = ((i - NODES) / NODES) * REACH;
-    return { difference: difference + z * MODEL_DOUBT, weight: Math.exp((-z * z) / 2) };
+    return { difference: difference + z * doubt, weight: Math.exp((-z * z) / 2) };
   });
   return shared(nodes);
 }

@@ -12,6 +12,8 @@ test('a trial tells most where the model does not know which is better, and more
   expect(of(0, 2)).toBeGreaterThan(0);
   expect(of(0, 40)).toBeLessThanOrEqual(1);
   expect(of(0.2)).toBeCloseTo(of(-0.2), 6);
+  /* what the model hardly knows is the more worth tasting */
+  expect(worthOfTrial(0, 4, 0.16).information).toBeGreaterThan(of(0));
 });
 
 test('how often it settles the question is how often made-up tasters do', () => {

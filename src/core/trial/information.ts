@@ -1,4 +1,4 @@
-import { isOtherBetter, nodesAbout } from './difference';
+import { isOtherBetter, MODEL_DOUBT, nodesAbout } from './difference';
 import { chanceOfPick, LIKELY, preferenceOf } from './paired-tasting';
 
 /** What a trial is likely to tell before anyone peels. */
@@ -13,11 +13,11 @@ const entropy = (p: number) => (p <= 0 || p >= 1 ? 0 : -p * Math.log2(p) - (1 - 
 
 /**
  * What so many tastings are likely to tell of two ways, each taster picking the better one by how much better it is.
- * @param difference share of the pieces by which the other way has more right, by the model
+ * @param difference share of the pieces by which the other way has more right, by the model @param doubt how far that may be off
  * Source: expected information of an experiment, Lindley (1956).
  */
-export function worthOfTrial(difference: number, tastings: number): TrialWorth {
-  const nodes = nodesAbout(difference).map(({ difference: own, weight }) => ({
+export function worthOfTrial(difference: number, tastings: number, doubt = MODEL_DOUBT): TrialWorth {
+  const nodes = nodesAbout(difference, doubt).map(({ difference: own, weight }) => ({
     weight,
     pick: chanceOfPick(own),
     better: isOtherBetter(own),

@@ -57,7 +57,7 @@ function Proposals({ dishes, begun }: { dishes: readonly CookedDish[]; begun: re
     const [one, other] = [outcomes[dishes.indexOf(candidate.dish)], outcomes[dishes.length + i]];
     if (!one || !other || other.atFryer === null) return [];
     const difference = other.peakShare - one.peakShare;
-    const worth = worthOfTrial(difference, PAIRS * TASTERS.length);
+    const worth = worthOfTrial(difference, PAIRS * TASTERS.length, candidate.question.doubt);
     const costs = (PAIRS * (other.atFryer + CHANGE_OVER + Math.max(0, other.preparation - one.preparation))) / 60;
     return [{ ...candidate, ...worth, difference, costs }];
   });

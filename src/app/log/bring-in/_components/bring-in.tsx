@@ -150,7 +150,7 @@ export function BringIn({ fryers, isUs }: { fryers: readonly KitchenFryer[]; isU
             <p role="status" className="text-[15px]">
               {brought &&
                 (brought.done
-                  ? `${brought.added} in the log${brought.added < brought.sent ? `; ${brought.sent - brought.added} were there already` : ''}.`
+                  ? `${brought.added} put in the log${brought.added < brought.sent ? `; ${brought.sent - brought.added} already there` : ''}.`
                   : `${brought.sent} of ${notes.length} …`)}
             </p>
           </div>

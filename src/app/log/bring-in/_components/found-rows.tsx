@@ -18,7 +18,7 @@ export function FoundRows({ table, found }: { table: NoteTable; found: readonly 
       </h2>
       <p className="text-[14px] text-iron-soft" role="status">
         {found.length - left} of {found.length} lines become batches
-        {left > 0 && `; ${left} stay out`}.
+        {left > 0 && `; ${left} ${left === 1 ? 'stays' : 'stay'} out`}.
       </p>
       <ul className="mt-2 text-[15px]">
         {found.slice(0, SHOWN).map((row, i) => (
@@ -33,7 +33,8 @@ export function FoundRows({ table, found }: { table: NoteTable; found: readonly 
               </>
             ) : (
               <span className="text-iron-soft">
-                Line {i + 2} stays out: {row.left}. <span className="break-words">{table.rows[i]!.join(' · ')}</span>
+                Line {i + 2} stays out: {row.left}.{' '}
+                <span className="break-words">{table.rows[i]!.filter((cell) => cell !== '').join(' · ')}</span>
               </span>
             )}
           </li>

@@ -28,13 +28,19 @@ export function verdictText(trial: Trial): string {
     : `Nobody can tell yet: ${word} was ${tally}.`;
 }
 
+/** A difference that nobody would notice, share of the pieces. Source: chosen. */
+const NONE = 0.005;
+
 /** What model and tastings say together, in one sentence. */
 export function togetherText(
   { wordOne, wordOther }: { readonly wordOne: string; readonly wordOther: string },
   { mean, from, to, otherBetter }: KnownDifference,
 ): string {
-  const [word, low, high] = mean >= 0 ? [wordOther, from, to] : [wordOne, -to, -from];
-  const sure = percentText(Math.max(otherBetter, 1 - otherBetter));
+  const isOther = mean >= 0;
+  const [word, low, high] = isOther ? [wordOther, from, to] : [wordOne, -to, -from];
   const least = low < 0 ? `${percentText(-low)} fewer` : `${percentText(low)} more`;
-  return `With what the model expects: ${percentText(Math.abs(mean))} more right by “${word}”, eight times in ten between ${least} and ${percentText(high)} more; it is the better one by ${sure}.`;
+  const range = `eight times in ten between ${least} and ${percentText(high)} more right by “${word}”`;
+  if (Math.abs(mean) < NONE) return `With what the model expects: no difference, ${range}.`;
+  const chance = percentText(isOther ? otherBetter : 1 - otherBetter);
+  return `With what the model expects: ${percentText(Math.abs(mean))} more, ${range}; the chance that it is the better one is ${chance}.`;
 }
