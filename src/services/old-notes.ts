@@ -54,7 +54,7 @@ export function bringNotes(
         const pulled = new Date(begunAt + pulledMin * 60_000);
         await insertBatchEvents(kitchenId, batchId, 0, [event('loaded', begun), event('done', pulled)], client);
         const { next, ...came } = outcome;
-        await upsertOutcome(kitchenId, batchId, { ...came, next_time: next, fingerprint: [] }, client);
+        await upsertOutcome(kitchenId, batchId, { ...came, next_time: next, fingerprint: [outcome.browning] }, client);
         if (!learn) await setLeftOut(kitchenId, batchId, true, client);
       }
       return succeed({ added });

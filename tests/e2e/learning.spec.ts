@@ -298,7 +298,7 @@ test('old notes: a table is read, its columns and words are mapped, its lines st
       'Date,Food,Minutes,Temp,Crispness,Colour,Notes\n2026-03-01,Carrots,17,190,crunchy,golden,more salt\n2026-03-09,parsnips,19,190,soggy,pale,\n2026-04-01,mystery,5,,,,\n',
     ),
   };
-  await page.getByLabel('The table').setInputFiles(table);
+  await page.getByLabel('The table', { exact: true }).setInputFiles(table);
   await expect(page.getByText('0 of 3 lines become batches; 3 stay out.')).toBeVisible();
   await page.getByRole('group', { name: 'How even' }).getByRole('combobox').selectOption('Some differ');
   await expect(page.getByText('2 of 3 lines become batches; 1 stays out.')).toBeVisible();
@@ -308,10 +308,10 @@ test('old notes: a table is read, its columns and words are mapped, its lines st
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: 'Bring in 2 batches' }).click();
   await expect(page.getByText('2 put in the log.')).toBeVisible();
-  await page.getByLabel('The table').setInputFiles(table);
+  await page.getByLabel('The table', { exact: true }).setInputFiles(table);
   await page.getByRole('group', { name: 'How even' }).getByRole('combobox').selectOption('Some differ');
   await page.getByRole('button', { name: 'Bring in 2 batches' }).click();
   await expect(page.getByText('0 put in the log; 2 already there.')).toBeVisible();
   await page.goto('/log');
-  await expect(page.getByRole('link', { name: /^Carrot/ }).first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /Carrot: sticks 10 mm/ })).toBeVisible();
 });

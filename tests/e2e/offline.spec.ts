@@ -139,3 +139,32 @@ test('an evening under way survives a reload without a network, with all that wa
   await plugIn();
   await expect(page.getByText(/marked on this device only/)).toHaveCount(0);
 });
+
+test('a page that was kept before the last change shows what was saved since, on the Bench and in an evening', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page, address);
+  await fullForecast(page);
+  await untilKept(page);
+  await page.getByRole('tab', { name: /^Load/ }).click();
+  const mass = page.getByRole('textbox', { name: 'Into the basket' });
+  await mass.fill('430');
+  await mass.press('Enter');
+  await expect(page.getByText('Saved')).toBeVisible();
+  await pullThePlug();
+  await page.reload();
+  await page.getByRole('tab', { name: /^Load/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Into the basket' })).toHaveValue('430');
+  await plugIn();
+
+  await planEvening(page, address);
+  await page.reload();
+  await untilKept(page);
+  await addOwn(page, 'Stew', 'chop roots 20 min\nsimmer stew 2 min, 25 min waiting, hob', /^Hot/);
+  await expect(page.getByText('Saved')).toBeVisible();
+  await pullThePlug();
+  await page.reload();
+  await page.getByRole('tab', { name: 'Dishes' }).click();
+  await expect(page.getByRole('list', { name: 'Dishes' }).getByText('Stew', { exact: true })).toBeVisible();
+  await plugIn();
+});

@@ -9,6 +9,7 @@ import { withKnowledge } from '@/editing/with-knowledge';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
+import { savedSince } from '@/ui/outbox/newest-saved';
 import { unsavedPlan } from '@/ui/outbox/unsaved-plans';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useCalm } from '@/ui/use-calm';
@@ -101,15 +102,20 @@ export function Bench({
   const saving = useSaving(planId, fryerId, history.settled ? document : null, begun, revision);
 
   const { takeUp } = history;
+  const lookedFor = useRef('');
   useEffect(() => {
-    const kept = unsavedPlan(planId);
+    /* once for each page that comes: what is moved on the bench since is newer */
+    const page = `${planId} ${revision}`;
+    if (lookedFor.current === page) return;
+    lookedFor.current = page;
+    /* what this device could not store before it was reloaded, or has stored since the page was kept that stands here now */
+    const kept = unsavedPlan(planId) ?? savedSince(planId, revision);
     if (!kept) return;
-    /* what this device could not store before it was reloaded */
     void import('./read-elsewhere').then(({ readPlan: read }) => {
       const document = read(kept.document);
       if (document) takeUp(known(document));
     });
-  }, [planId, takeUp, known]);
+  }, [planId, revision, takeUp, known]);
 
   /* the worker begins on a moved lever before the page is drawn */
   const { move: moveHistory, release: releaseHistory } = history;

@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PlanFile } from '@/schemas/plan-file';
 import { send } from '@/ui/send';
 import { writePlanFile } from '@/schemas/write-plan';
+import { rememberSaved, savedSince } from '@/ui/outbox/newest-saved';
 import { forgetUnsaved, keepUnsaved, unsavedPlan } from '@/ui/outbox/unsaved-plans';
 import type { Elsewhere } from './read-elsewhere';
 import { knownRevision } from './plan-shelf';
@@ -42,7 +43,8 @@ export function useSaving(
   const onItsWay = useRef<Promise<Stored> | null>(null);
   useEffect(() => {
     /* what this device could not store yet was made from an older revision, if the server has moved on */
-    base.current = unsavedPlan(planId)?.base ?? knownRevision(planId, revision);
+    const newest = savedSince(planId, revision)?.revision ?? revision;
+    base.current = unsavedPlan(planId)?.base ?? knownRevision(planId, newest);
   }, [planId, revision]);
   const isStored = document === null || (stored.document === document && stored.fryerId === fryerId);
 
@@ -57,7 +59,10 @@ export function useSaving(
       const sent = await send('PUT', `/api/plans/${planId}`, body, leaving);
       if (sent.kind === 'done') {
         const { revision: told } = (sent.answer ?? {}) as { revision?: number };
-        if (told !== undefined) base.current = knownRevision(planId, told);
+        if (told !== undefined) {
+          base.current = knownRevision(planId, told);
+          rememberSaved(planId, told, body.document);
+        }
         forgetUnsaved(planId);
         setStored({ document, fryerId });
         setWords('Saved');

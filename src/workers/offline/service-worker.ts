@@ -4,8 +4,8 @@ import { isKeepRequest, PAGES_CACHE } from './protocol';
 
 declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
 
-/** A page that the server has not answered by then is shown as it was last time, s. */
-const PATIENCE = 3;
+/** A page that the server has not answered by then is shown as it was last time, s. Source: chosen; without a network that is known at once. */
+const PATIENCE = 8;
 
 /** Pages that are kept. */
 const MOST_PAGES = 40;

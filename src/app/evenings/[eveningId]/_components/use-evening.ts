@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { z } from 'zod';
 import { type EveningFile, eveningFileSchema, writeEveningFile } from '@/schemas/evening-file';
 import { keepValue, keptValue } from '@/ui/kept-value';
+import { rememberSaved, savedSince } from '@/ui/outbox/newest-saved';
 import { send } from '@/ui/send';
 
 /** Rest after a change before it is saved, and before it is tried again, ms. */
@@ -54,11 +55,15 @@ export function useEvening(id: string, initial: EveningFile, revision: number) {
   useEffect(() => {
     /* what could not be saved before the page was left; where it was changed elsewhere since, saving asks which to keep */
     const kept = keptValue(keyOf(id), keptSchema);
-    if (!kept) return;
-    base.current = kept.base;
+    /* what was saved, where the page is the one that was kept before */
+    const saved = kept ? null : savedSince(id, revision);
+    const newer = kept?.document ?? eveningFileSchema.safeParse(saved?.document).data;
+    if (!newer) return;
+    base.current = kept?.base ?? saved!.revision;
     // eslint-disable-next-line react-hooks/set-state-in-effect
-    setDocument(kept.document);
-  }, [id]);
+    setDocument(newer);
+    if (saved) setStored(newer);
+  }, [id, revision]);
   useEffect(() => {
     if (document === stored || elsewhere) return;
     let stopped = false;
@@ -69,6 +74,7 @@ export function useEvening(id: string, initial: EveningFile, revision: number) {
       const sent = await send('PUT', `/api/evenings/${id}`, body, leaving);
       if (sent.kind === 'done') {
         base.current = (sent.answer as { revision: number }).revision;
+        rememberSaved(id, base.current, body.document);
         setStored(document);
         setWords('Saved');
         keepValue(keyOf(id), null);

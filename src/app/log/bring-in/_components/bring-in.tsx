@@ -20,6 +20,7 @@ import { LARGEST_FILE } from '@/editing/read-plan';
 import { waysOf } from '@/editing/ways/plan-of-way';
 import type { KitchenFryer } from '@/schemas/kitchen';
 import { NOTES_AT_ONCE } from '@/schemas/old-note';
+import { writePlanFile } from '@/schemas/write-plan';
 import { Button } from '@/ui/controls/button';
 import { Switch } from '@/ui/controls/switch';
 import { notifyError } from '@/ui/notify';
@@ -95,7 +96,12 @@ export function BringIn({ fryers, isUs }: { fryers: readonly KitchenFryer[]; isU
     let added = 0;
     for (let from = 0; from < notes.length; from += NOTES_AT_ONCE) {
       setBrought({ sent: from, added, done: false });
-      const sent = await send('POST', '/api/kitchen/notes', { notes: notes.slice(from, from + NOTES_AT_ONCE), learn });
+      const sent = await send('POST', '/api/kitchen/notes', {
+        notes: notes
+          .slice(from, from + NOTES_AT_ONCE)
+          .map((note) => ({ ...note, document: writePlanFile(note.document) })),
+        learn,
+      });
       if (sent.kind !== 'done') {
         setBrought(null);
         return notifyError(`${sent.error} ${from} of ${notes.length} are in; bring in the rest by the same file.`);
