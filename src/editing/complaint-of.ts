@@ -14,6 +14,9 @@ const FAULTS: Partial<Record<Outcome['faults'][number], Symptom>> = {
   'dried-out': 'hollow',
   'burnt-edges': 'bitter',
   greasy: 'greasy',
+  stuck: 'stuck',
+  broke: 'broke',
+  burst: 'burst',
 };
 
 const CRUSTED: ReadonlySet<TargetCrispness> = new Set(['crisp', 'very-crisp']);

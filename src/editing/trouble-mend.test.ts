@@ -14,6 +14,11 @@ const oily: PlanFile = {
   cut: { ...SHAKEN_PLAN.cut, scatter: 0.2 },
   start_temperature_c: 4,
   fryer: { ...SHAKEN_PLAN.fryer, preheat: null },
+  prep: [
+    ...SHAKEN_PLAN.prep,
+    { step: 'starch', mass_g: 12 },
+    { step: 'parcook', method: 'boil', minutes: 8, water_c: 100 },
+  ],
   after: [{ step: 'rest', place: 'heap', minutes: 10, salt_g: 0 }],
 };
 
@@ -45,7 +50,7 @@ test('an outcome complains of what was told, not of what the wish did not ask fo
     complaintOf({ ...outcome, liked: 'too-dark', faults: ['greasy', 'stuck'], evenness: 'uneven' }, SHAKEN_PLAN, null),
   ).toMatchObject({
     pulledAt: null,
-    symptoms: ['dark', 'uneven', 'greasy'],
+    symptoms: ['dark', 'uneven', 'greasy', 'stuck'],
   });
 });
 

@@ -49,6 +49,30 @@ function longer(document: PlanFile): PlanFile {
   );
 }
 
+/** What is left of a coat that is mended, and of the time in the pot. Source: chosen, a third less. */
+const LESS = 2 / 3;
+const LEAST_COAT = 0.5;
+const LEAST_PARCOOK = 0.5;
+
+function thinner(document: PlanFile): PlanFile {
+  return {
+    ...document,
+    prep: document.prep.map((step) => {
+      if (step.step === 'starch' || step.step === 'batter') {
+        return { ...step, mass_g: Math.max(LEAST_COAT, Math.round(step.mass_g * LESS * 2) / 2) };
+      }
+      return step.step === 'dredge' && step.layers === 2 ? { ...step, layers: 1 as const } : step;
+    }),
+  };
+}
+
+function firmer(document: PlanFile): PlanFile {
+  const parcook = prepStep(document, 'parcook');
+  if (!parcook) return document;
+  const minutes = Math.max(LEAST_PARCOOK, Math.round(parcook.minutes * LESS * 2) / 2);
+  return withPrepStep(document, 'parcook', { ...parcook, minutes });
+}
+
 /** The plan changed against a cause, its openings chosen anew where they follow it; the same plan where nothing in it can be changed. */
 export function mendAgainst(cause: Cause, document: PlanFile): PlanFile {
   const split = () => withLoads(document, Math.min(MOST_LOADS, document.loads.count + 1));
@@ -81,6 +105,12 @@ export function mendAgainst(cause: Cause, document: PlanFile): PlanFile {
     case 'little-oil':
     case 'much-oil':
       return oiled(document);
+    case 'heavy-coat':
+      return thinner(document);
+    case 'soft-parcook':
+      return firmer(document);
+    case 'much-shaking':
+      return document.cook.events.length > 0 ? withOpeningsBy(document, 'chosen') : document;
     case 'pulled-early':
       return longer(document);
     case 'pulled-late':

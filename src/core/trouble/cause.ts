@@ -1,5 +1,5 @@
 import { divideStep } from '../plan/divide-plan';
-import { isMixing, type Plan } from '../plan/plan';
+import { type CookEvent, isMixing, type Plan, type PreparationStep } from '../plan/plan';
 
 /** What may have spoilt a batch. */
 export const CAUSES = [
@@ -14,6 +14,9 @@ export const CAUSES = [
   'few-openings',
   'little-oil',
   'much-oil',
+  'heavy-coat',
+  'soft-parcook',
+  'much-shaking',
   'pulled-early',
   'pulled-late',
   'waited',
@@ -55,6 +58,12 @@ const STRENGTHS: Record<Cause, readonly number[]> = {
   /* of the oil */
   'little-oil': [0.15],
   'much-oil': [2.2, 3],
+  /* of the coat */
+  'heavy-coat': [1.6, 2.2],
+  /* of the time in the pot */
+  'soft-parcook': [1.5, 2.2],
+  /* of the openings */
+  'much-shaking': [2],
   /* of the time to the pull */
   'pulled-early': [0.85, 0.72],
   'pulled-late': [1.18, 1.35],
@@ -75,6 +84,9 @@ export const HOW_OFTEN: Record<Cause, number> = {
   'few-openings': 1,
   'little-oil': 0.7,
   'much-oil': 0.7,
+  'heavy-coat': 0.8,
+  'soft-parcook': 0.9,
+  'much-shaking': 0.5,
   'pulled-early': 1.2,
   'pulled-late': 1.2,
   waited: 0.8,
@@ -84,6 +96,46 @@ const withOil = (plan: Plan, factor: number): Plan => ({
   ...plan,
   preparation: plan.preparation.map((step) => (step.step === 'oil' ? { ...step, mass: step.mass * factor } : step)),
 });
+
+/** The plan with so much more of its coat; null where it has none. */
+function withCoat(plan: Plan, factor: number): Plan | null {
+  let isCoated = false;
+  const preparation = plan.preparation.map((step): PreparationStep => {
+    if (step.step === 'starch' || step.step === 'batter') {
+      isCoated = true;
+      return { ...step, mass: step.mass * factor };
+    }
+    if (step.step === 'dredge' && step.layers === 1) {
+      isCoated = true;
+      return { ...step, layers: 2 };
+    }
+    return step;
+  });
+  return isCoated ? { ...plan, preparation } : null;
+}
+
+/** The plan par-cooked so much longer; null where it is not. */
+function withParcook(plan: Plan, factor: number): Plan | null {
+  if (!plan.preparation.some(({ step }) => step === 'parcook')) return null;
+  return {
+    ...plan,
+    preparation: plan.preparation.map((step) =>
+      step.step === 'parcook' ? { ...step, duration: step.duration * factor } : step,
+    ),
+  };
+}
+
+/** The plan opened once more before each time that it is mixed; null where it never is, or raw pieces are not hurt by it. */
+function withMoreShaking(plan: Plan): Plan | null {
+  if (!plan.preparation.some(({ step }) => step === 'parcook')) return null;
+  const more = plan.events.flatMap((event, i): CookEvent[] => {
+    if (!isMixing(event.action)) return [];
+    const before = plan.events[i - 1]?.time ?? 0;
+    return [{ time: (before + event.time) / 2, action: event.action }];
+  });
+  if (more.length === 0) return null;
+  return { ...plan, events: [...plan.events, ...more].sort((a, b) => a.time - b.time) };
+}
 
 /** The plan with a cause in it; null where that plan cannot have it. */
 export function planWith(plan: Plan, cause: Cause, strength: number): Plan | null {
@@ -118,6 +170,12 @@ export function planWith(plan: Plan, cause: Cause, strength: number): Plan | nul
     case 'little-oil':
     case 'much-oil':
       return plan.preparation.some(({ step }) => step === 'oil') ? withOil(plan, strength) : null;
+    case 'heavy-coat':
+      return withCoat(plan, strength);
+    case 'soft-parcook':
+      return withParcook(plan, strength);
+    case 'much-shaking':
+      return withMoreShaking(plan);
     case 'pulled-early':
     case 'pulled-late':
     case 'waited':

@@ -33,6 +33,12 @@ function ended<T>(steps: Generator<void, T>): T {
 
 const PLANS = [planFor('potato-floury', 'sticks'), planFor('carrot', 'sticks'), planFor('tofu-firm', 'cubes')];
 
+/** What only a coat or a pot can spoil, in plans that have them. */
+const ONLY_THERE: readonly (readonly [Plan, readonly Cause[]])[] = [
+  [planFor('cauliflower', 'battered'), ['heavy-coat', 'wet-pieces', 'hot-fryer']],
+  [planFor('potato-floury', 'boiled'), ['soft-parcook', 'much-shaking', 'pulled-early']],
+];
+
 /** What a cook says of a batch that was spoilt so, in a fryer and on a day that are a little off as well. */
 function complaintOf(plan: Plan, cause: Cause, seed: number, told: boolean): Complaint | null {
   const random = createSeededRandom(seed);
@@ -72,34 +78,38 @@ function complaintOf(plan: Plan, cause: Cause, seed: number, told: boolean): Com
 test('for each cause, batches spoilt by it: after the one question it is among the first two nearly always, and before it mostly', () => {
   let [cases, before, after] = [0, 0, 0];
   const missed: string[] = [];
-  for (const [p, plan] of PLANS.entries()) {
-    for (const [c, cause] of CAUSES.entries()) {
-      const complaint = complaintOf(plan, cause, 100 * p + c, true);
-      if (!complaint || complaint.symptoms.length === 0) continue;
-      cases++;
-      let diagnosis: Diagnosis = ended(diagnose(plan, complaint));
-      const isAmong = () => diagnosis.causes.slice(0, 2).some((one) => one.cause === cause);
-      if (isAmong()) before++;
-      const asked: Cause[] = [];
-      for (let q = 0; q < 2; q++) {
-        const about = bestQuestion(diagnosis, asked);
-        if (!about) break;
-        asked.push(about);
-        diagnosis = answered(diagnosis, about, about === cause);
-      }
-      if (isAmong()) after++;
-      else
-        missed.push(
-          `${plan.food.id} ${cause} as ${diagnosis.causes
-            .slice(0, 3)
-            .map((one) => `${one.cause} ${one.probability.toFixed(2)}`)
-            .join(', ')}; ${complaint.symptoms.join(' ')}`,
-        );
+  const asked = [...PLANS.map((plan) => [plan, CAUSES] as const), ...ONLY_THERE];
+  const cooked = [0, 1].flatMap((day) =>
+    asked.flatMap(([plan, causes], p) =>
+      causes.map((cause) => ({ plan, cause, seed: 1000 * day + 100 * p + CAUSES.indexOf(cause) })),
+    ),
+  );
+  for (const { plan, cause, seed } of cooked) {
+    const complaint = complaintOf(plan, cause, seed, true);
+    if (!complaint || complaint.symptoms.length === 0) continue;
+    cases++;
+    let diagnosis: Diagnosis = ended(diagnose(plan, complaint));
+    const isAmong = () => diagnosis.causes.slice(0, 2).some((one) => one.cause === cause);
+    if (isAmong()) before++;
+    const answers: Cause[] = [];
+    for (let q = 0; q < 2; q++) {
+      const about = bestQuestion(diagnosis, answers);
+      if (!about) break;
+      answers.push(about);
+      diagnosis = answered(diagnosis, about, about === cause);
     }
+    if (isAmong()) after++;
+    else
+      missed.push(
+        `${plan.food.id} ${cause} as ${diagnosis.causes
+          .slice(0, 3)
+          .map((one) => `${one.cause} ${one.probability.toFixed(2)}`)
+          .join(', ')}; ${complaint.symptoms.join(' ')}`,
+      );
   }
   expect({ share: after / cases > 0.85, missed }).toMatchObject({ share: true });
-  expect(before / cases).toBeGreaterThan(0.7);
-  expect(cases).toBeGreaterThan(30);
+  expect(before / cases).toBeGreaterThan(0.6);
+  expect(cases).toBeGreaterThan(60);
 });
 
 test('probabilities are those of all there is, and a question that is answered moves them', () => {

@@ -1,8 +1,12 @@
-import { sampleAt } from '../batch/record-statistics';
+import { medianCrispness, medianSoftness, sampleAt } from '../batch/record-statistics';
 import type { CookRecord } from '../batch/cook-record';
+import { cutSlenderness } from '../cut/piece-geometry';
+import { clings, MOVED_BY } from '../forecast/clinging-slices';
 import { quantileOfSorted } from '../numeric/quantile';
 import { RIGHT_BROWNING } from '../piece/judge-piece';
-import type { Plan } from '../plan/plan';
+import { outerCoat } from '../plan/outer-ramp';
+import { isMixing, type Plan } from '../plan/plan';
+import { brokenShare } from '../prep/breakage';
 
 /** What a cook can complain of. */
 export const SYMPTOMS = [
@@ -15,6 +19,9 @@ export const SYMPTOMS = [
   'hard',
   'greasy',
   'bitter',
+  'stuck',
+  'broke',
+  'burst',
 ] as const;
 
 /** @see SYMPTOMS */
@@ -38,10 +45,59 @@ export interface Features {
   readonly waterLost: number;
   /** g of oil on a square metre of what was cut */
   readonly oilFilm: number;
+  /** how firmly pieces hold to one another and to the grate; 1 is half of them */
+  readonly sticking: number;
+  /** share of the pieces that hands and shakes have broken */
+  readonly broken: number;
+  /** share of all water that is still in when the crust shuts; 0 where nothing shuts it in */
+  readonly shutIn: number;
 }
 
 /** Bite that is left of a wait in a bowl, by the time in which it halves. Source: `forecastHold`, heaped sticks, 6–10 min. */
 const HALVES = 480;
+
+/** How roughly an opening handles soft pieces that have no crust yet; 1 is a toss in the bowl. Source: assumed. */
+const AT_THE_DRAWER = 0.4;
+
+/**
+ * What holds pieces together, in units of `sticking`: water film, kg/m²; a wet coat; thin slices on one another; what a good film of oil,
+ * g/m², takes off; and what is left of it where they were moved early. Source: assumed.
+ */
+const STICKS = { film: 0.15, wetCoat: 0.7, slices: 1.4, oilFilm: 40, oil: 0.5, moved: 0.55 } as const;
+
+/** Crust that shuts steam in, m. Source: assumed, a third of a millimetre. */
+const SHUTS = 0.33e-3;
+
+function stickingOf(record: CookRecord, plan: Plan, pulledAt: number, oilFilm: number): number {
+  const film = record.prepared.waterFilm + (plan.extraFilm ?? 0);
+  const isWetCoat = plan.preparation.some(({ step }) => step === 'batter' || step === 'bind');
+  const glue =
+    film / STICKS.film +
+    (isWetCoat ? STICKS.wetCoat : 0) +
+    (clings(plan) ? STICKS.slices : 0) -
+    STICKS.oil * Math.min(1, oilFilm / STICKS.oilFilm);
+  const isMoved = plan.events.some(({ action, time }) => isMixing(action) && time <= MOVED_BY && time < pulledAt);
+  return Math.max(0, glue) * (isMoved ? STICKS.moved : 1);
+}
+
+/** Broken before the fryer, and at each opening by as much as the pieces are soft and have no crust yet. */
+function brokenOf(record: CookRecord, plan: Plan, pulledAt: number): number {
+  const slenderness = cutSlenderness(plan.cut);
+  const whole = plan.events.reduce((left, { action, time }) => {
+    if (!isMixing(action) || time >= pulledAt) return left;
+    const s = sampleAt(record, time);
+    const bare = Math.max(0, 1 - medianCrispness(record, s));
+    return left * (1 - brokenShare(medianSoftness(record, s), AT_THE_DRAWER * bare, slenderness));
+  }, 1 - record.prepared.breakage);
+  return 1 - whole;
+}
+
+/** Water still in when the crust shuts, where a coat or a dough holds it. */
+function shutInOf(record: CookRecord, plan: Plan, until: number): number {
+  if (!outerCoat(plan) && plan.cut.shape !== 'formed') return 0;
+  for (let s = 0; s <= until; s++) if (record.crustDepth[s]! >= SHUTS) return 1 - record.waterLost[s]!;
+  return 0;
+}
 
 /** Features of a cook at the pull, eaten after a wait of so many s. */
 export function featuresOf(
@@ -71,6 +127,9 @@ export function featuresOf(
     tenderness: quantileOfSorted(hearts, 0.1),
     waterLost: record.waterLost[s]!,
     oilFilm,
+    sticking: stickingOf(record, plan, pulledAt, oilFilm),
+    broken: brokenOf(record, plan, pulledAt),
+    shutIn: shutInOf(record, plan, s),
   };
 }
 
@@ -103,5 +162,11 @@ export function complains(symptom: Symptom, features: Features, plan: Plan): num
       return past(features.oilFilm, 95, 18);
     case 'bitter':
       return past(features.colours.at(-2) ?? 0, 2.9, 0.5);
+    case 'stuck':
+      return past(features.sticking, 1, 0.3);
+    case 'broke':
+      return past(features.broken, 0.12, 0.05);
+    case 'burst':
+      return features.shutIn === 0 ? 0 : past(features.shutIn, 0.85, 0.06);
   }
 }

@@ -171,6 +171,7 @@ export const EVENNESS_WORDS: Record<(typeof OUTCOME_EVENNESS)[number], string> =
 export const FAULT_WORDS: Record<(typeof OUTCOME_FAULTS)[number], string> = {
   stuck: 'Stuck together',
   broke: 'Broke',
+  burst: 'Burst open',
   'wet-heart': 'Wet inside',
   'dried-out': 'Dried out',
   'burnt-edges': 'Burnt edges',

@@ -13,6 +13,9 @@ export const SYMPTOM_WORDS: Record<Symptom, string> = {
   hard: 'Hard',
   greasy: 'Greasy',
   bitter: 'Burnt, bitter',
+  stuck: 'Stuck together',
+  broke: 'Broke',
+  burst: 'Burst open',
 };
 
 /** What may have done it, in two or three words. */
@@ -28,6 +31,9 @@ export const CAUSE_WORDS: Record<Cause, string> = {
   'few-openings': 'Not shaken',
   'little-oil': 'Too little oil',
   'much-oil': 'Too much oil',
+  'heavy-coat': 'Coat too thick',
+  'soft-parcook': 'Cooked too soft first',
+  'much-shaking': 'Shaken too much',
   'pulled-early': 'Pulled early',
   'pulled-late': 'Pulled late',
   waited: 'Waited too long',
@@ -57,6 +63,12 @@ export function strengthText(cause: Cause, strength: number, units: UnitSystem):
       return 'hardly any on them';
     case 'much-oil':
       return `${strength.toFixed(1)} times as much as planned`;
+    case 'heavy-coat':
+      return `${strength.toFixed(1)} times as much of it`;
+    case 'soft-parcook':
+      return `${strength.toFixed(1)} times as long in the pot`;
+    case 'much-shaking':
+      return 'twice as often as planned';
     case 'pulled-early':
       return `after ${Math.round(strength * 100)} % of the time`;
     case 'pulled-late':
@@ -79,6 +91,9 @@ export const CAUSE_QUESTIONS: Record<Cause, string> = {
   'few-openings': 'Was it left unshaken, or shaken less than planned?',
   'little-oil': 'Were there pieces with no oil on them?',
   'much-oil': 'Was there oil left standing in the bowl or under the grate?',
+  'heavy-coat': 'Did more of the coat go on than planned, or hang in lumps?',
+  'soft-parcook': 'Did a fork go through with no resistance before they went in?',
+  'much-shaking': 'Was it shaken more often, or harder, than planned?',
   'pulled-early': 'Was it pulled sooner than it looked done?',
   'pulled-late': 'Was it left in longer than it looked done?',
   waited: 'Did it stand in a bowl before it was eaten?',
@@ -97,6 +112,9 @@ export const CAUSE_MENDS: Record<Cause, string> = {
   'few-openings': 'shaken as forecast',
   'little-oil': 'oiled to a good film',
   'much-oil': 'oiled to a good film',
+  'heavy-coat': 'a thinner coat, shaken off',
+  'soft-parcook': 'a third less time in the pot',
+  'much-shaking': 'shaken as forecast',
   'pulled-early': 'pulled when forecast',
   'pulled-late': 'pulled when forecast',
   waited: 'served at once, on a rack',
