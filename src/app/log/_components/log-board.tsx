@@ -10,6 +10,7 @@ import { BeliefBar } from '@/ui/charts/belief-bar';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { evidenceText, findingText, labelOf } from '@/ui/words/finding-text';
+import { LogOnPaper } from './log-on-paper';
 import { LogRows } from './log-rows';
 
 /** Findings that stand beside each other. Source: chosen. */
@@ -44,7 +45,7 @@ export function LogBoard({
   return (
     <>
       {shown.length > 0 && (
-        <section aria-labelledby="found-out">
+        <section aria-labelledby="found-out" className="print:mb-4">
           <div className="flex flex-wrap items-center justify-between gap-x-6 px-5">
             <h2 id="found-out" className="text-[24px]">
               What this kitchen has found out
@@ -92,16 +93,19 @@ export function LogBoard({
           </ul>
         </section>
       )}
-      <div className="overflow-hidden tray">
-        {children}
-        <LogRows
-          batches={batches}
-          says={says}
-          marked={opened ? new Set(opened.from) : undefined}
-          ticked={ticked}
-          onTick={tick}
-          byDish={byDish}
-        />
+      <div className="overflow-hidden tray print:border-0">
+        <div className="print:hidden">
+          {children}
+          <LogRows
+            batches={batches}
+            says={says}
+            marked={opened ? new Set(opened.from) : undefined}
+            ticked={ticked}
+            onTick={tick}
+            byDish={byDish}
+          />
+        </div>
+        <LogOnPaper batches={batches} />
         {chosen.length > 0 && (
           <div className="no-print sticky bottom-0 flex flex-wrap items-center gap-x-5 gap-y-2 border-t-2 border-rim bg-enamel px-5 py-2">
             <p className="grow text-[15px] font-semibold">

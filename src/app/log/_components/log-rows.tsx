@@ -18,8 +18,9 @@ import { dayAndTimeText } from '@/ui/words/time-of-day';
 import { useNear } from '@/ui/use-near';
 import { wholeMinutes } from '@/ui/words/format';
 import { saysText } from '@/ui/words/belief-text';
-import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS, NEXT_WORDS } from '@/ui/words/labels';
+import { NEXT_WORDS } from '@/ui/words/labels';
 import { cutText } from '@/ui/words/plan-text';
+import { againstForecast, outcomePhrase, pulledAfter } from './log-words';
 
 /** Minutes of the common scale where no batch was longer, and its steps. Source: chosen. */
 const LEAST_SCALE = 25;
@@ -28,36 +29,8 @@ const SCALE_STEP = 5;
 /** Pieces drawn in the small basket of a row. */
 const DRAWN = 40;
 
-/** Nearer to the forecast than this is on time, s. Source: assumed; a cook turns round within a minute. */
-const ON_TIME = 60;
-
 /** Solid for again, hatched for changed, empty for not again. */
 const VERDICT_MARKS = { again: 'bg-iron', changed: 'hatched', 'not-again': '' } as const;
-
-/** What came of a batch, in one phrase. */
-function outcomePhrase({ outcome, events }: Batch): string {
-  if (outcome) {
-    const faults = outcome.faults.map((fault) => FAULT_WORDS[fault].toLowerCase());
-    return [BITE_WORDS[outcome.crispness], EVENNESS_WORDS[outcome.evenness].toLowerCase(), ...faults].join(', ');
-  }
-  const { phase, putAway } = deriveRun(events);
-  if (putAway) return 'Put away';
-  return phase === 'done' ? 'Outcome not said yet' : phase === 'cooking' ? 'In the fryer' : 'In preparation';
-}
-
-/** s from loading to pulling, or null. */
-function pulledAfter(batch: Batch): number | null {
-  const run = deriveRun(batch.events);
-  return run.loadedAt !== null && run.doneAt !== null ? (run.doneAt - run.loadedAt) / 1000 : null;
-}
-
-/** How the pull lay to the forecast, in words; null where one of them is missing. */
-function againstForecast(pulled: number | null, doneMin: number | null): string | null {
-  if (pulled === null || doneMin === null) return null;
-  const late = pulled - doneMin * 60;
-  if (Math.abs(late) < ON_TIME) return 'on time';
-  return `${wholeMinutes(Math.abs(late))} min ${late > 0 ? 'late' : 'early'}`;
-}
 
 /** Share of the water gone of a batch of which only the colours were kept. Source: assumed; shrinks what is drawn. */
 const WATER_GONE = 0.5;
