@@ -1,8 +1,8 @@
-import { type CookRun } from '../batch/cook-run';
+import type { CookRecord } from '../batch/cook-record';
 import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { energyUntil } from '../batch/record-statistics';
-import { cookUntil } from '../batch/simulate-cook';
-import { stepCavity } from '../fryer/cavity';
+import { simulateCook } from '../batch/simulate-cook';
+import { createCavity, stepCavity } from '../fryer/cavity';
 import { CHANGE_OVER } from './change-over';
 import { shareOfPlan } from '../plan/divide-plan';
 import type { LoadShare } from '../plan/load-share';
@@ -36,7 +36,7 @@ export interface LoadsForecast {
  * Cooks a plan in loads. The first of a drawer begins as planned; each other one finds it as the one before left it when it was
  * pulled, less what the open drawer loses meanwhile.
  * @param order loads in order; their shares make one
- * Cost: a forecast and a half for each load that is not like one before; from the third on equal loads are as the second.
+ * Cost: a forecast for each load that is not like one before; from the third on equal loads are as the second.
  */
 export function forecastLoads(plan: Plan, order: readonly LoadShare[], seed: number): LoadsForecast {
   const known = new Map<string, { plan: Plan; forecast: Forecast }>();
@@ -65,14 +65,28 @@ export function forecastLoads(plan: Plan, order: readonly LoadShare[], seed: num
 
 function forecastOf(share: Plan, before: LoadForecast | undefined, seed: number) {
   const plan = before
-    ? { ...share, preheat: null, fryerTemperature: fryerLeftBy(before.plan, before.forecast.pull.time, seed) }
+    ? {
+        ...share,
+        preheat: null,
+        fryerTemperature: leftOpen(before.plan, before.forecast.record, before.forecast.pull.time),
+      }
     : share;
   return { plan, forecast: forecastToPull(plan, seed) };
 }
 
 /** K of the fryer that a load leaves to the next when pulled at `pulledAt` s, less what the open drawer loses meanwhile. */
 export function fryerLeftBy(plan: Plan, pulledAt: number, seed: number): number {
-  const { cavity }: CookRun = cookUntil(plan, seed, pulledAt, STANDARD_RESOLUTION);
+  const isOut = (arrays: { readonly interval: number }, sample: number) => sample * arrays.interval >= pulledAt;
+  return leftOpen(plan, simulateCook(plan, seed, STANDARD_RESOLUTION, isOut), pulledAt);
+}
+
+/** K of the air at the pull, and then with the drawer open until the next load is in. */
+function leftOpen(plan: Plan, { airTemperature, interval, samples }: CookRecord, pulledAt: number): number {
+  const at = Math.min(samples - 1, pulledAt / interval);
+  const from = Math.floor(at);
+  const before = airTemperature[from]!;
+  const after = airTemperature[Math.min(samples - 1, from + 1)]!;
+  const cavity = createCavity(before + (after - before) * (at - from));
   stepCavity(cavity, plan.fryer, dialTemperature(plan.stages, pulledAt), 0, 0, true, CHANGE_OVER);
   return cavity.temperature;
 }
