@@ -2,20 +2,10 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import {
-  guessBite,
-  guessColour,
-  guessColumns,
-  guessDates,
-  guessEvenness,
-  guessFood,
-  type NoteField,
-  type NoteMapping,
-  noteOfRow,
-  type NoteTable,
-  readNotes,
-  valuesOf,
-} from '@/editing/old-notes';
+import { guessColumns, type NoteField, type NoteTable, readNotes, valuesOf } from '@/editing/old-notes/note-table';
+import { guessBite, guessColour, guessEvenness, guessFood } from '@/editing/old-notes/guess-words';
+import { guessDates } from '@/editing/old-notes/note-dates';
+import { type NoteMapping, noteOfRow } from '@/editing/old-notes/note-of-row';
 import { LARGEST_FILE } from '@/editing/read-plan';
 import { waysOf } from '@/editing/ways/plan-of-way';
 import type { KitchenFryer } from '@/schemas/kitchen';

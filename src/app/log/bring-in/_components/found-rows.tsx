@@ -1,5 +1,6 @@
 import { format } from 'date-fns';
-import type { NoteTable, ReadRow } from '@/editing/old-notes';
+import type { NoteTable } from '@/editing/old-notes/note-table';
+import type { ReadRow } from '@/editing/old-notes/note-of-row';
 import { useUnits } from '@/ui/units-context';
 import { massText, temperatureText } from '@/ui/words/format';
 import { BITE_WORDS } from '@/ui/words/labels';

@@ -1,12 +1,6 @@
-import {
-  DATE_FORMS,
-  type DateForm,
-  NEEDED,
-  NOTE_FIELDS,
-  type NoteField,
-  type NoteMapping,
-  type NoteTable,
-} from '@/editing/old-notes';
+import { NEEDED, NOTE_FIELDS, type NoteField, type NoteTable } from '@/editing/old-notes/note-table';
+import { DATE_FORMS, type DateForm } from '@/editing/old-notes/note-dates';
+import type { NoteMapping } from '@/editing/old-notes/note-of-row';
 import type { KitchenFryer } from '@/schemas/kitchen';
 import { NoteSelect } from './note-select';
 

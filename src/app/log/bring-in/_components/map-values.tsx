@@ -1,5 +1,7 @@
 import { listFoods } from '@/core/food/catalogue';
-import { NOTE_COLOURS, type NoteMapping, type NoteTable, valuesOf } from '@/editing/old-notes';
+import { type NoteTable, valuesOf } from '@/editing/old-notes/note-table';
+import { NOTE_COLOURS } from '@/editing/old-notes/guess-words';
+import type { NoteMapping } from '@/editing/old-notes/note-of-row';
 import { waysOf } from '@/editing/ways/plan-of-way';
 import { OUTCOME_CRISPNESS, OUTCOME_EVENNESS } from '@/schemas/batch';
 import { BITE_WORDS, EVENNESS_WORDS } from '@/ui/words/labels';

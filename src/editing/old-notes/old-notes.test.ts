@@ -1,14 +1,7 @@
-import {
-  type NoteMapping,
-  guessBite,
-  guessColour,
-  guessColumns,
-  guessDates,
-  guessFood,
-  noteOfRow,
-  readNotes,
-  valuesOf,
-} from './old-notes';
+import { guessColumns, readNotes, valuesOf } from './note-table';
+import { guessBite, guessColour, guessFood } from './guess-words';
+import { guessDates } from './note-dates';
+import { type NoteMapping, noteOfRow } from './note-of-row';
 
 const NOW = Date.parse('2026-11-27T12:00:00Z');
 const FRYERS = [
