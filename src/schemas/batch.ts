@@ -41,7 +41,16 @@ export const OUTCOME_CRISPNESS = ['soft', 'tender', 'crisp', 'very-crisp', 'hard
 export const OUTCOME_EVENNESS = ['even', 'some-differ', 'uneven'] as const;
 
 /** What went wrong. */
-export const OUTCOME_FAULTS = ['stuck', 'broke', 'burst', 'wet-heart', 'dried-out', 'burnt-edges', 'greasy', 'bland'] as const;
+export const OUTCOME_FAULTS = [
+  'stuck',
+  'broke',
+  'burst',
+  'wet-heart',
+  'dried-out',
+  'burnt-edges',
+  'greasy',
+  'bland',
+] as const;
 
 /** How the colour was liked. */
 export const OUTCOME_LIKED = ['too-pale', 'as-wished', 'too-dark'] as const;

@@ -10,6 +10,7 @@ batches.jsonl     batches: the plan as it was then, and what was forecast, in mi
 batch_events.jsonl   what happened, in order: kind, detail, when by the device's clock
 fryer_tests.jsonl    what was read in tests of a fryer, and what that says of it: information and vector of a normal likelihood
 outcomes.jsonl    what was said of each batch; browning 1 is golden; fingerprint: browning of the pieces, palest first
+batch_photos.jsonl   photos of batches, JPEG in base64
 evenings.jsonl    dishes brought to the table at one time, as evening files; evening_events.jsonl what was told of them,
                   evening_batches.jsonl which load of which evening a batch was
 trials.jsonl      two ways of one thing, cooked on one lot; trial_pairs.jsonl which bowl held which, trial_tastings.jsonl what was said

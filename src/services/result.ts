@@ -21,6 +21,7 @@ export type Failure =
   | { readonly code: 'fryer-busy'; readonly batchId: string; readonly name: string; readonly loadedAt: number }
   | { readonly code: 'last-owner' }
   | { readonly code: 'not-allowed' }
+  | { readonly code: 'enough-photos' }
   | { readonly code: 'sign-in-failed' }
   /** the plan was changed since; as it is now */
   | { readonly code: 'changed-elsewhere'; readonly revision: number; readonly document: unknown };

@@ -2,6 +2,7 @@ import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
 import { newEvening } from '@/editing/edit-evening';
 import { saveEvening, tellEvening } from '@/services/evenings';
 import { keepFryerTest } from '@/services/fryer-tests';
+import { keepPhoto } from '@/services/photos';
 import { beginTrial, drawPair, taste } from '@/services/trials';
 import { keepEvidence, loadUntold } from '@/services/learning';
 import { randomUUID } from 'node:crypto';
@@ -55,6 +56,7 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
     note: '',
     fingerprint: [],
   });
+  await keepPhoto(id, batchId, { photoId: randomUUID(), width: 4, height: 3, image: '/9j/AQID' });
   const untold = await loadUntold(id);
   const toldBy = untold.ok ? untold.value[0]!.toldBy : '';
   const evidence = { information: new Array<number>(36).fill(0), vector: new Array<number>(6).fill(0), answers: 0 };

@@ -313,5 +313,24 @@ test('old notes: a table is read, its columns and words are mapped, its lines st
   await page.getByRole('button', { name: 'Bring in 2 batches' }).click();
   await expect(page.getByText('0 put in the log; 2 already there.')).toBeVisible();
   await page.goto('/log');
-  await expect(page.getByRole('link', { name: /Carrot: sticks 10 mm/ })).toBeVisible();
+  await page.getByRole('link', { name: /Carrot: sticks 10 mm/ }).click();
+
+  /* a photo of it, made small, is there after a reload, taken out and had back */
+  await expect(page.getByRole('heading', { name: 'Photos' })).toBeVisible();
+  const buffer = await page.screenshot({ type: 'png' });
+  await page.getByLabel('Add a photo').setInputFiles({ name: 'plate.png', mimeType: 'image/png', buffer });
+  const shown = page.getByRole('img', { name: 'Photo 1 of Carrot: sticks 10 mm' });
+  await expect(shown).toBeVisible();
+  await page.reload();
+  await expect(shown).toBeVisible();
+  expect(await shown.evaluate((image: HTMLImageElement) => image.decode().then(() => image.naturalWidth))).toBe(390);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take out photo 1' }).click();
+  await expect(shown).toHaveCount(0);
+  await page.getByRole('button', { name: 'Have it back' }).click();
+  await expect(shown).toBeVisible();
+  await page
+    .getByLabel('Add a photo')
+    .setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(page.getByText(/This is no picture that can be read/)).toBeVisible();
 });

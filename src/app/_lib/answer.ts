@@ -32,6 +32,10 @@ const WORDS: Record<Failure['code'], { status: number; error: string }> = {
   'fryer-busy': { status: 409, error: 'Another batch cooks in this fryer.' },
   'last-owner': { status: 409, error: 'A kitchen keeps one owner.' },
   'not-allowed': { status: 403, error: 'Only an owner of this kitchen may do that.' },
+  'enough-photos': {
+    status: 409,
+    error: 'There are as many photos as a batch, or a kitchen, may have; take one out first.',
+  },
   'sign-in-failed': { status: 401, error: 'That did not fit; try again, or use a recovery code.' },
 };
 
@@ -46,13 +50,16 @@ export function answerFailure(failure: Failure): NextResponse {
   return NextResponse.json({ faults: [], ...failure, error }, { status });
 }
 
-/** A body as JSON, or why not: too large, no JSON, or text that no database keeps. */
-export async function readJson(request: Request): Promise<{ json: unknown } | { refusal: NextResponse }> {
-  const tooLarge = { refusal: refuse(413, 'The request is larger than 64 kB.') };
-  if (Number(request.headers.get('content-length') ?? 0) > LARGEST_BODY) return tooLarge;
+/** A body as JSON, or why not: too large, no JSON, or text that no database keeps. @param largest bytes */
+export async function readJson(
+  request: Request,
+  largest = LARGEST_BODY,
+): Promise<{ json: unknown } | { refusal: NextResponse }> {
+  const tooLarge = { refusal: refuse(413, `The request is larger than ${Math.round(largest / 1024)} kB.`) };
+  if (Number(request.headers.get('content-length') ?? 0) > largest) return tooLarge;
   const text = await request.text().catch(() => null);
   if (text === null) return { refusal: refuse(400, 'The request broke off.') };
-  if (Buffer.byteLength(text) > LARGEST_BODY) return tooLarge;
+  if (Buffer.byteLength(text) > largest) return tooLarge;
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -74,6 +81,8 @@ interface Asked {
   readonly limit?: Limited;
   /** who may; anyone in the kitchen unless given */
   readonly role?: Role;
+  /** largest body, bytes; 64 kB unless given */
+  readonly largest?: number;
   /** the session it is done under; that of the kitchen unless given */
   readonly session?: Promise<Result<Session>>;
 }
@@ -113,7 +122,7 @@ async function answerIt<Schema extends z.ZodType>(
   request: Request,
   schema: Schema,
   work: Work<Schema>,
-  { limit = 'change', role, session: asked = currentSession() }: Asked,
+  { limit = 'change', role, largest, session: asked = currentSession() }: Asked,
 ): Promise<NextResponse> {
   const session = await asked;
   if (!session.ok) {
@@ -125,7 +134,7 @@ async function answerIt<Schema extends z.ZodType>(
   const limited = await refusedByLimit(request, limit, kitchenId);
   if (limited) return limited;
   if (role === 'owner' && session.value.role !== 'owner') return answerFailure({ code: 'not-allowed' });
-  const body = await readJson(request);
+  const body = await readJson(request, largest);
   if ('refusal' in body) return body.refusal;
   const parsed = schema.safeParse(body.json, { reportInput: true });
   if (!parsed.success) {

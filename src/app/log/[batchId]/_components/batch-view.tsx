@@ -8,6 +8,7 @@ import { looksOfColours, sampleAt } from '@/core/batch/record-statistics';
 import { deriveRun } from '@/core/run/run-state';
 import { browningSeen } from '@/core/run/suggest-outcome';
 import type { Batch } from '@/schemas/batch';
+import type { BatchPhoto } from '@/schemas/photo';
 import type { PlanFile } from '@/schemas/plan-file';
 import { StudyProvider } from '@/ui/study/study-context';
 import { planFromFile } from '@/schemas/plan-from-file';
@@ -24,6 +25,7 @@ import { clockText, halfMinutes } from '@/ui/words/format';
 import { eventText } from '@/ui/words/event-text';
 import { planPhrases } from '@/ui/words/plan-text';
 import { AgainstForecast } from './against-forecast';
+import { Photos } from './photos';
 import { PlanAgain } from './plan-again';
 import { BatchActions } from './batch-actions';
 import { WhatWentWrong } from './what-went-wrong';
@@ -34,11 +36,14 @@ export function BatchView({
   batch,
   fryerId = null,
   again = batch.document,
+  photos = null,
 }: {
   batch: Batch;
   fryerId?: string | null;
   /** the plan with what the kitchen knows by now */
   again?: PlanFile;
+  /** null where this run is only lent */
+  photos?: readonly BatchPhoto[] | null;
 }) {
   const units = useUnits();
   const [editing, setEditing] = useState(false);
@@ -161,6 +166,7 @@ export function BatchView({
                 {editing ? 'Leave it as it was' : 'Change what was said'}
               </Button>
             )}
+            {photos && <Photos batchId={batch.id} initial={photos} name={batch.document.name} />}
           </section>
           <section>
             <h2 className="text-[20px]">What happened</h2>
