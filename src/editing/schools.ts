@@ -9,7 +9,7 @@ import { withStages } from './edit-cook';
 import { withLoads } from './edit-loads';
 import { prepStep, starchOrder, withPrepStep, withStarch } from './edit-plan';
 import type { SCHOOL_STATIONS } from './school-stations';
-import { SOAKS, soakOf, withSoak } from './soaks';
+import { type Soak, SOAKS, soakOf, withSoak } from './soaks';
 
 /** One answer to a question on which cooks differ. */
 export interface SchoolWay {
@@ -100,6 +100,8 @@ function thickness(document: PlanFile, lengthWord: (mm: number) => string): Scho
   };
 }
 
+const isOldQuarrel = ({ value }: Soak) => value === 'cold' || value === 'none';
+
 function soak(document: PlanFile): SchoolQuestion {
   const current = soakOf(document);
   const word = SOAKS.find(({ value }) => value === current)!.word;
@@ -108,10 +110,13 @@ function soak(document: PlanFile): SchoolQuestion {
     asks: 'Soaked, and in which water?',
     doubt: DOUBT.water,
     planned: { word, document },
-    others: SOAKS.filter(({ value }) => value !== current).map((way) => ({
-      word: way.word,
-      document: withSoak(document, way),
-    })),
+    /* the old quarrel first: in cold water, or not at all */
+    others: [...SOAKS.filter(isOldQuarrel), ...SOAKS.filter((way) => !isOldQuarrel(way))]
+      .filter(({ value }) => value !== current)
+      .map((way) => ({
+        word: way.word,
+        document: withSoak(document, way),
+      })),
   };
 }
 
@@ -144,7 +149,8 @@ function parcook(document: PlanFile): SchoolQuestion | null {
 }
 
 function starch(document: PlanFile): SchoolQuestion | null {
-  if (!prepStep(document, 'oil') || prepStep(document, 'dredge') || prepStep(document, 'batter')) return null;
+  if (!prepStep(document, 'oil')) return null;
+  if (document.prep.some(({ step }) => step === 'dredge' || step === 'batter' || step === 'coat')) return null;
   const grams = prepStep(document, 'starch')?.mass_g ?? 0;
   const { food, cut, mass } = wholePlanFromFile(document);
   const usual = grams || Math.max(1, Math.round(STARCH * batchYield(food, cut, mass).surface));

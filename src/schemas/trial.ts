@@ -20,6 +20,9 @@ export const beginTrialSchema = z.strictObject({
   wordOther: word,
 });
 
+/** Body of a request that draws a pair; both at once where the fryer has a drawer for each. */
+export const drawPairSchema = z.strictObject({ sideBySide: z.boolean().default(false) });
+
 /** Body of a request by which a taster answers: the code of a bowl, or alike. */
 export const tasteSchema = z.strictObject({ taster: z.enum(TASTERS), crisper: word, rather: word });
 
@@ -38,8 +41,10 @@ export interface TrialPair {
   readonly pair: number;
   /** the two bowls, by their codes, in the order of the alphabet */
   readonly bowls: readonly [string, string];
-  /** which of them goes in first */
+  /** which of them goes in first, or lies in drawer 1 */
   readonly first: string;
+  /** both at once, a drawer each */
+  readonly sideBySide: boolean;
   /** who has tasted */
   readonly tasted: readonly Taster[];
   /** the bowl of the one way, once opened */

@@ -45,6 +45,7 @@ function pairOf(row: TrialPairRow, tastings: readonly TastingRow[]): TrialPair {
     pair: row.pair,
     bowls,
     first: row.other_first ? row.code_other : row.code_one,
+    sideBySide: row.side_by_side,
     tasted: own.map(({ taster }) => taster),
     codeOne: open ? row.code_one : null,
     peeked: row.revealed_at !== null,
@@ -126,8 +127,8 @@ export function beginTrial(kitchenId: string, trial: z.output<typeof beginTrialS
   });
 }
 
-/** Draws the next pair by chance: what the bowls are called, and which way goes in first. Nothing is drawn while one is open. */
-export function drawPair(kitchenId: string, trialId: string): Promise<Result<null>> {
+/** Draws the next pair by chance: what the bowls are called, and which way goes in first, or into which drawer. Nothing is drawn while one is open. */
+export function drawPair(kitchenId: string, trialId: string, sideBySide = false): Promise<Result<null>> {
   return withKitchen(kitchenId, async () => {
     if (!(await findTrial(kitchenId, trialId))) return fail({ code: 'not-found' });
     const [pairs, tastings] = await Promise.all([listPairs(kitchenId, trialId), listTastings(kitchenId, trialId)]);
@@ -141,6 +142,7 @@ export function drawPair(kitchenId: string, trialId: string): Promise<Result<nul
       codeOne: CODES[at]!,
       codeOther: CODES[beside]!,
       otherFirst: randomInt(2) === 1,
+      sideBySide,
     });
     return succeed(null);
   });

@@ -154,6 +154,19 @@ test('another kitchen neither sees a trial nor tastes nor ends it; a fryer of an
   expect(await value(loadTrials(other.id))).toEqual([]);
 });
 
+test('with a drawer for each, both ways are cooked at once; which lies in which is drawn by chance', async () => {
+  const { id, trialId } = await trialInKitchen();
+  await value(drawPair(id, trialId, true));
+  const pair = await pairOf(id, trialId);
+  expect(pair).toMatchObject({ sideBySide: true });
+  expect(pair.bowls).toContain(pair.first);
+  for (const taster of ['A', 'B'] as const) {
+    await value(taste(id, trialId, 1, { taster, crisper: 'alike', rather: 'alike' }));
+  }
+  await value(drawPair(id, trialId));
+  expect(await pairOf(id, trialId, 2)).toMatchObject({ sideBySide: false });
+});
+
 test('what a kitchen cooks is named by how often, as it was cooked last; a rehearsal is no dish', async () => {
   const { id } = await value(createKitchen());
   const [fryer] = await loadFryers(id);

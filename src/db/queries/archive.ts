@@ -43,7 +43,7 @@ export const ARCHIVED = {
   ],
   batch_photos: ['photo_id', 'batch_id', 'width', 'height', 'image', 'taken_at'],
   trials: ['trial_id', 'fryer_id', 'name', 'one', 'other', 'word_one', 'word_other', 'begun_at', 'ended_at'],
-  trial_pairs: ['trial_id', 'pair', 'code_one', 'code_other', 'other_first', 'drawn_at', 'revealed_at'],
+  trial_pairs: ['trial_id', 'pair', 'code_one', 'code_other', 'other_first', 'side_by_side', 'drawn_at', 'revealed_at'],
   trial_tastings: ['trial_id', 'pair', 'taster', 'crisper', 'rather', 'tasted_at'],
   evenings: ['evening_id', 'name', 'serve_at', 'document', 'created_at', 'updated_at', 'removed_at', 'revision'],
   evening_events: ['event_id', 'evening_id', 'kind', 'detail', 'happened_at', 'recorded_at'],

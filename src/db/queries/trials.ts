@@ -20,6 +20,7 @@ export interface TrialPairRow {
   code_one: string;
   code_other: string;
   other_first: boolean;
+  side_by_side: boolean;
   drawn_at: Date;
   revealed_at: Date | null;
 }
@@ -69,7 +70,7 @@ export async function insertTrial(
 
 export async function listPairs(kitchenId: string, trialId: string): Promise<TrialPairRow[]> {
   return list<TrialPairRow>(
-    `SELECT pair, code_one, code_other, other_first, drawn_at, revealed_at FROM trial_pairs
+    `SELECT pair, code_one, code_other, other_first, COALESCE(side_by_side, false) AS side_by_side, drawn_at, revealed_at FROM trial_pairs
      WHERE kitchen_id = $1 AND trial_id = $2 ORDER BY pair`,
     [kitchenId, trialId],
   );
@@ -86,13 +87,13 @@ export async function listTastings(kitchenId: string, trialId: string): Promise<
 export async function insertPair(
   kitchenId: string,
   trialId: string,
-  pair: { pair: number; codeOne: string; codeOther: string; otherFirst: boolean },
+  pair: { pair: number; codeOne: string; codeOther: string; otherFirst: boolean; sideBySide: boolean },
   runner?: Runner,
 ): Promise<boolean> {
   const changed = await change(
-    `INSERT INTO trial_pairs (kitchen_id, trial_id, pair, code_one, code_other, other_first)
-     VALUES ($1, $2, $3, $4, $5, $6) ON CONFLICT (trial_id, pair) DO NOTHING`,
-    [kitchenId, trialId, pair.pair, pair.codeOne, pair.codeOther, pair.otherFirst],
+    `INSERT INTO trial_pairs (kitchen_id, trial_id, pair, code_one, code_other, other_first, side_by_side)
+     VALUES ($1, $2, $3, $4, $5, $6, $7) ON CONFLICT (trial_id, pair) DO NOTHING`,
+    [kitchenId, trialId, pair.pair, pair.codeOne, pair.codeOther, pair.otherFirst, pair.sideBySide],
     runner,
   );
   return changed === 1;

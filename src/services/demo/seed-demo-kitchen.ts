@@ -154,7 +154,7 @@ function halfATrial(now: Date) {
     const pick = () => (random() < chance ? codeOther : codeOne);
     const pair = i + 1;
     const tastings = TASTERS.map((taster) => ({ pair, taster, crisper: pick(), rather: pick() }));
-    return { pair, codeOne, codeOther, otherFirst: random() < 0.5, tastings };
+    return { pair, codeOne, codeOther, otherFirst: random() < 0.5, sideBySide: false, tastings };
   });
   const trial = {
     trialId: randomUUID(),

@@ -3,8 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { usePlanAgain } from '@/app/_components/use-plan-again';
-import type { Trial } from '@/schemas/trial';
+import type { Trial, TrialPair } from '@/schemas/trial';
 import { Button } from '@/ui/controls/button';
+import { Switch } from '@/ui/controls/switch';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
@@ -31,6 +32,7 @@ function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
   const units = useUnits();
   const model = useTrialModel(trial);
   const [busy, setBusy] = useState(false);
+  const [sideBySide, setSideBySide] = useState(trial.pairs.at(-1)?.sideBySide ?? false);
   const act = async (method: 'POST' | 'PUT', path: string, body: unknown) => {
     setBusy(true);
     const sent = await send(method, `/api/trials/${trial.id}${path}`, body);
@@ -73,16 +75,7 @@ function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
                   Cut the whole lot first, {model ? `about ${2 * model.pieces} pieces` : 'twice the plan’s'}; deal them
                   into two heaps one by one, and weigh: within 3 g of each other.
                 </li>
-                <li>
-                  <strong>{open.first}</strong> goes in first, then {open.bowls.find((bowl) => bowl !== open.first)}.
-                </li>
-                <li>
-                  Alike: weight, oil, load, shakes, plate, light. Not alike: the second goes in after the first
-                  {model?.warmer != null && Math.abs(model.warmer) >= 15
-                    ? `, into a fryer as that leaves it, and is right about ${wholeMinutes(Math.abs(model.warmer))} min ${model.warmer > 0 ? 'sooner' : 'later'}: pull it by its own forecast`
-                    : ', which hardly matters here'}
-                  ; the first waits on a rack. Put both back in for two minutes before tasting.
-                </li>
+                <HowCooked pair={open} warmer={model?.warmer ?? null} />
               </ul>
               <Filler trial={trial} pair={open.pair} />
             </section>
@@ -114,9 +107,13 @@ function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
                   </Button>
                 ) : (
                   <>
-                    <Button look="main" disabled={busy} onClick={() => act('POST', '/pairs', {})}>
+                    <Button look="main" disabled={busy} onClick={() => act('POST', '/pairs', { sideBySide })}>
                       Cook pair {done + 1}
                     </Button>
+                    <span className="flex items-center gap-1 text-[15px]">
+                      <Switch label="Both at once, a drawer each" checked={sideBySide} onChange={setSideBySide} />
+                      <span aria-hidden>Both at once, a drawer each</span>
+                    </span>
                     {done > 0 && (
                       <Button look="quiet" disabled={busy} onClick={() => act('PUT', '', { ended: true })}>
                         Settle for what is known
@@ -132,6 +129,42 @@ function Opened({ trial, fryerName }: { trial: Trial; fryerName: string }) {
         {/* while someone tastes, nothing says how it stands */}
         {!open && <TrialVerdict trial={trial} model={model} />}
       </div>
+    </>
+  );
+}
+
+/** Less than this is not worth a word, s. Source: chosen. */
+const HARDLY = 15;
+
+/** Which goes in first, or into which drawer, and what cannot be kept alike. */
+function HowCooked({ pair: { first, bowls, sideBySide }, warmer }: { pair: TrialPair; warmer: number | null }) {
+  const second = bowls.find((bowl) => bowl !== first);
+  if (sideBySide) {
+    return (
+      <>
+        <li>
+          <strong>{first}</strong> goes into drawer 1, <strong>{second}</strong> into drawer 2, both at once.
+        </li>
+        <li>
+          Alike: weight, oil, load, shakes, moment, light. Not alike: the drawers; which way lies in which is drawn anew
+          for each pair, so that neither has the better one for good. Pull each by its own forecast; what is out first
+          waits on a rack. Put both back in for two minutes before tasting.
+        </li>
+      </>
+    );
+  }
+  return (
+    <>
+      <li>
+        <strong>{first}</strong> goes in first, then {second}.
+      </li>
+      <li>
+        Alike: weight, oil, load, shakes, plate, light. Not alike: the second goes in after the first
+        {warmer !== null && Math.abs(warmer) >= HARDLY
+          ? `, into a fryer as that leaves it, and is right about ${wholeMinutes(Math.abs(warmer))} min ${warmer > 0 ? 'sooner' : 'later'}: pull it by its own forecast`
+          : ', which hardly matters here'}
+        ; the first waits on a rack. Put both back in for two minutes before tasting.
+      </li>
     </>
   );
 }
