@@ -88,6 +88,8 @@ for (const [device, viewport] of [
       '/kitchen?show=data',
       '/kitchen?show=cautions',
       '/log',
+      '/log/bring-in',
+      '/trials',
       '/open',
       '/gauge',
       '/cook',

@@ -104,7 +104,7 @@ export default async function LogPage({ searchParams }: PageProps<'/log'>) {
             Further on
           </Link>
         )}
-        <Link href="/log/bring-in" className={`${LINK} ml-auto`}>
+        <Link href="/log/bring-in" className={`${LINK} ml-auto flex min-h-11 items-center`}>
           Bring in old notes
         </Link>
         {total > 0 && (
