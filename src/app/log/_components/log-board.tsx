@@ -86,7 +86,7 @@ export function LogBoard({
                 <BeliefBar before={finding.before} now={finding.now} label={labelOf(finding)} />
                 <p className="mt-1 text-[13px] text-iron-soft">
                   {evidenceText(finding)}
-                  {i === open && '; marked with a dot below'}
+                  {i === open && <span className="print:hidden">; marked with a dot below</span>}
                 </p>
               </li>
             ))}
