@@ -1,12 +1,12 @@
 import { z } from 'zod';
 
-/** Longest side of a photo that is kept, px, and its longest text in base64. Source: chosen; 1,280 px are 100 to 250 kB. */
-export const PHOTO_SIDE = 1280;
-export const PHOTO_TEXT = 400_000;
+/** Longest side of a photo that is kept, px, and its longest text in base64, characters. Source: chosen, so that all photos of a kitchen fit its archive. */
+export const PHOTO_SIDE = 1024;
+export const PHOTO_TEXT = 160_000;
 
 /** Photos of a batch, and of all batches of a kitchen. Source: chosen. */
 export const PHOTOS_OF_BATCH = 6;
-export const PHOTOS_OF_KITCHEN = 200;
+export const PHOTOS_OF_KITCHEN = 100;
 
 /** How every JPEG begins, in base64: FF D8 FF. */
 const JPEG = /^\/9j\/[A-Za-z0-9+/]+={0,2}$/;

@@ -12,8 +12,8 @@ import { ARCHIVE_README } from './archive-readme';
 import { fail, type Result, succeed, withKitchen } from './result';
 
 /** Largest archive that is taken in, and that it may unpack to, bytes. */
-export const LARGEST_ARCHIVE = 100_000_000;
-const LARGEST_UNPACKED = 400_000_000;
+export const LARGEST_ARCHIVE = 20_000_000;
+const LARGEST_UNPACKED = 200_000_000;
 
 /** Rows that go in with one query. */
 const ROWS_AT_ONCE = 500;

@@ -1,7 +1,7 @@
 import { PHOTO_SIDE, PHOTO_TEXT } from '../schemas/photo';
 
 /** Qualities of the JPEG that are tried until it is small enough. */
-const QUALITIES = [0.82, 0.65, 0.45] as const;
+const QUALITIES = [0.8, 0.6, 0.4, 0.25] as const;
 
 /** A photo as it is sent. */
 export interface SmallPhoto {

@@ -6,7 +6,7 @@ CREATE TABLE batch_photos (
   batch_id uuid NOT NULL CONSTRAINT batch_photos_batch_fk REFERENCES batches ON DELETE CASCADE,
   width integer NOT NULL CONSTRAINT batch_photos_width CHECK (width BETWEEN 1 AND 2000),
   height integer NOT NULL CONSTRAINT batch_photos_height CHECK (height BETWEEN 1 AND 2000),
-  image text NOT NULL CONSTRAINT batch_photos_image_length CHECK (char_length(image) BETWEEN 4 AND 400000),
+  image text NOT NULL CONSTRAINT batch_photos_image_length CHECK (char_length(image) BETWEEN 4 AND 160000),
   taken_at timestamptz NOT NULL DEFAULT clock_timestamp()
 );
 COMMENT ON COLUMN batch_photos.image IS 'JPEG in base64, so that an archive keeps it as it is';

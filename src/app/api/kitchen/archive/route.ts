@@ -36,9 +36,9 @@ export async function POST(request: Request) {
   const limited = await refusedByLimit(request, 'archive', kitchenId);
   if (limited) return limited;
   if (Number(request.headers.get('content-length') ?? 0) > LARGEST_ARCHIVE)
-    return refuse(413, 'The archive is larger than 100 MB.');
+    return refuse(413, 'The archive is larger than 20 MB.');
   const bytes = new Uint8Array(await request.arrayBuffer());
-  if (bytes.length > LARGEST_ARCHIVE) return refuse(413, 'The archive is larger than 100 MB.');
+  if (bytes.length > LARGEST_ARCHIVE) return refuse(413, 'The archive is larger than 20 MB.');
   const taken = await importKitchen(kitchenId, bytes, memberName ?? device);
   if (taken.ok) return NextResponse.json({ ok: true, ...taken.value });
   return taken.failure.code === 'unreadable'
