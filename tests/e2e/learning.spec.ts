@@ -267,9 +267,7 @@ test('where cooks differ, a station offers the trial with what to expect; the ki
   await expectAccessible(page);
 });
 
-test('the demo kitchen is told which three trials would tell it most, what each costs, and begins one', async ({
-  page,
-}) => {
+test('the demo kitchen is told which three trials would tell it most, and what each costs', async ({ page }) => {
   const origin = test.info().project.use.baseURL!;
   await page.request.post(`${origin}/api/session/enter`, { data: { kitchen: 'first' }, headers: { origin } });
   await page.goto('/trials');

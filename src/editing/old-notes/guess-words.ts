@@ -13,7 +13,7 @@ export function guessFood(value: string): string {
   return (whole ?? names.find(({ name }) => said.includes(name.split(/[^a-zà-ÿ]/)[0]!)))?.id ?? '';
 }
 
-/** Colours as cooks write them, with the browning of the swatch they mean. */
+/** Colours as cooks write them, with the browning of the swatch they mean; 1 is golden. Source: the swatches; dark assumed, halfway to burnt. */
 export const NOTE_COLOURS = {
   pale: WISHED_BROWNING.pale,
   golden: WISHED_BROWNING.golden,
@@ -42,6 +42,14 @@ const EVEN_WORDS: readonly (readonly [RegExp, Outcome['evenness']])[] = [
   [/some|mostly|half/i, 'some-differ'],
   [/even|same|alike|yes/i, 'even'],
 ];
+
+/** Dial above which it can only be Fahrenheit. Source: no such fryer has more than 260 °C. */
+const ONLY_FAHRENHEIT = 260;
+
+/** The unit of a column of dials. @param usual the kitchen's own */
+export function guessDialUnit(values: readonly string[], usual: 'C' | 'F'): 'C' | 'F' {
+  return values.some((value) => Number.parseFloat(value) > ONLY_FAHRENHEIT) ? 'F' : usual;
+}
 
 const guessBy =
   <Word>(words: readonly (readonly [RegExp, Word])[]) =>

@@ -1,5 +1,5 @@
 import { guessColumns, readNotes, valuesOf } from './note-table';
-import { guessBite, guessColour, guessFood } from './guess-words';
+import { guessBite, guessDialUnit, guessColour, guessFood } from './guess-words';
 import { guessDates } from './note-dates';
 import { type NoteMapping, noteOfRow } from './note-of-row';
 
@@ -100,6 +100,22 @@ test('what cannot be a batch stays out with its reason; nothing is made up', () 
     left: 'how it came out is not said',
   });
   expect(noteOfRow(readNotes(TABLE)!.rows[0]!, mappingOf(), FRYERS, Date.parse('2026-11-01'))).toEqual({
-    left: '03.11.2026 has not come yet',
+    left: 'noon of 03.11.2026 has not come yet',
   });
+});
+
+test('a number that is out of range is said, never silently another; a long roast gets stages that reach it', () => {
+  const row = [...readNotes(TABLE)!.rows[0]!];
+  const withCell = (at: number, value: string) => noteOfRow(row.with(at, value), mappingOf(), FRYERS, NOW);
+  expect(withCell(3, '390')).toEqual({
+    left: '“390” is no dial from 100 to 230 °C; look whether it is in °C or °F',
+  });
+  expect(withCell(4, '900')).toEqual({ left: '“900” is no thickness from 0.3 to 60 mm' });
+  expect(withCell(5, '2 kg')).toEqual({ left: '“2 kg” is no amount from 50 to 1500 g' });
+  expect(withCell(2, 'ages')).toEqual({ left: '“ages” is no time from 1 to 180 min' });
+  const roast = withCell(2, '120');
+  const stages = 'note' in roast ? roast.note.document.cook.stages : [];
+  expect(stages.reduce((sum, { minutes }) => sum + minutes, 0)).toBeGreaterThan(120);
+  expect(guessDialUnit(['380', '200'], 'C')).toBe('F');
+  expect(guessDialUnit(['190'], 'C')).toBe('C');
 });

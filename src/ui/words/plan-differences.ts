@@ -20,6 +20,7 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
     ['Cut', cutText(document, units)],
     ['Evenness', `differs by ${percentText(document.cut.scatter)}`],
     ['Load', massText(document.mass_g, units)],
+    ['Loads', loadsPhrase(document)],
     ['From', temperatureText(document.start_temperature_c, units)],
     ['Kept', document.storage],
   ]);
@@ -40,6 +41,12 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
   for (const step of document.after) sayOnce(said, STEP_NAMES[step.step], afterPhrase(step, units));
   for (const { name, lead_hours } of document.sides) sayOnce(said, 'Side', `${name}, ${hoursText(lead_hours)} before`);
   return said;
+}
+
+/** "2 loads, all back together". */
+function loadsPhrase({ loads: { count, serve } }: PlanFile): string {
+  if (count === 1) return 'all at once';
+  return `${count} loads${serve === 'together' ? ', all back together' : ''}`;
 }
 
 /** Says a thing that may be done more than once: the second time under its number. */

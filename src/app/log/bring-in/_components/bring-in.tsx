@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { guessColumns, type NoteField, type NoteTable, readNotes, valuesOf } from '@/editing/old-notes/note-table';
-import { guessBite, guessColour, guessEvenness, guessFood } from '@/editing/old-notes/guess-words';
+import { guessDialUnit, guessBite, guessColour, guessEvenness, guessFood } from '@/editing/old-notes/guess-words';
 import { guessDates } from '@/editing/old-notes/note-dates';
 import { type NoteMapping, noteOfRow } from '@/editing/old-notes/note-of-row';
 import { LARGEST_FILE } from '@/editing/read-plan';
@@ -25,7 +25,7 @@ function firstGuess(table: NoteTable, fryers: readonly KitchenFryer[], isUs: boo
     {
       columns: guessColumns(table),
       dates: 'yyyy-MM-dd',
-      dialUnit: isUs ? 'F' : 'C',
+      dialUnit: guessDialUnit(valuesOf(table, guessColumns(table).dial), isUs ? 'F' : 'C'),
       foods: {},
       bites: {},
       colours: {},

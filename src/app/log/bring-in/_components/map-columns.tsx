@@ -80,7 +80,7 @@ export function MapColumns({
           onChange={(unit) => onSet({ ...mapping, dialUnit: unit as 'C' | 'F' })}
         />
         <NoteSelect
-          label="Where no fryer is named"
+          label="Where it names none of your fryers"
           value={mapping.fryerId}
           options={fryers.map(({ id, name }): [string, string] => [id, name])}
           onChange={(fryerId) => onSet({ ...mapping, fryerId })}
