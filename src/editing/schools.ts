@@ -10,6 +10,7 @@ import { withLoads } from './edit-loads';
 import { prepStep, starchOrder, withPrepStep, withStarch } from './edit-plan';
 import type { SCHOOL_STATIONS } from './school-stations';
 import { type Soak, SOAKS, soakOf, withSoak } from './soaks';
+import { ONE_LAYER, USUAL_PREHEAT, usualSeasoning, usualStarch } from './usual-amounts';
 
 /** One answer to a question on which cooks differ. */
 export interface SchoolWay {
@@ -38,9 +39,6 @@ const DOUBT = { heat: MODEL_DOUBT, water: 0.12, coat: 0.15 } as const;
 /** Pieces that soften sooner than this need no cooking before the fryer, s. Source: chosen. */
 const SOFT_AT_ONCE = 150;
 
-/** Usual preheat, min. Source: as the bench offers it. */
-const PREHEAT = 4;
-
 /** Half of a gentler stage's minutes and how much cooler it is, K. Source: as the bench offers it. */
 const GENTLER_MINUTES = 8;
 const GENTLER_BY = 25;
@@ -49,18 +47,11 @@ const COOLEST = 100;
 /** A step of thickness that is tasted, share. Source: chosen, two slots of a gauge plate. */
 const THICKER = 0.25;
 
-/** Starch on a square metre of cut surface, g, and seasoning on a kg. Source: as the bench offers them. */
-const STARCH = 15;
-const SEASONING = 8;
-
 /** Water that boils, °C. */
 const BOILING = 100;
 
 /** Longest that pieces are boiled before the fryer, s. Source: chosen; beyond, nobody would. */
 const LONGEST_BOIL = 1200;
-
-/** A single layer with a few pieces that lie on others is one all the same. Source: as at the Load station. */
-const ONE_LAYER = 1.15;
 
 const minutesText = (minutes: number) => `${Number(minutes.toFixed(1))} min`;
 
@@ -153,7 +144,7 @@ function starch(document: PlanFile): SchoolQuestion | null {
   if (document.prep.some(({ step }) => step === 'dredge' || step === 'batter' || step === 'coat')) return null;
   const grams = prepStep(document, 'starch')?.mass_g ?? 0;
   const { food, cut, mass } = wholePlanFromFile(document);
-  const usual = grams || Math.max(1, Math.round(STARCH * batchYield(food, cut, mass).surface));
+  const usual = grams || usualStarch(batchYield(food, cut, mass).surface);
   const ways = [
     { value: 'none', word: 'no starch', document: withStarch(document, 0, 'after-oil') },
     { value: 'before-oil', word: 'starch before the oil', document: withStarch(document, usual, 'before-oil') },
@@ -185,7 +176,7 @@ function salt(document: PlanFile): SchoolQuestion {
       others: [other],
     };
   }
-  const mass = Math.max(1, Math.round((document.mass_g / 1000) * SEASONING));
+  const mass = usualSeasoning(document.mass_g);
   const other = {
     ...before,
     document: withPrepStep(document, 'season', { step: 'season', mass_g: mass, salt_share: 0.5 }),
@@ -205,12 +196,12 @@ function preheat(document: PlanFile): SchoolQuestion {
   const other = current
     ? { word: cold, document: { ...document, fryer: { ...document.fryer, preheat: null } } }
     : {
-        word: `into a hot fryer, ${PREHEAT} min ahead`,
+        word: `into a hot fryer, ${USUAL_PREHEAT} min ahead`,
         document: {
           ...document,
           fryer: {
             ...document.fryer,
-            preheat: { minutes: PREHEAT, temperature_c: document.cook.stages[0]!.temperature_c },
+            preheat: { minutes: USUAL_PREHEAT, temperature_c: document.cook.stages[0]!.temperature_c },
           },
         },
       };

@@ -5,6 +5,7 @@ import { wholePlanFromFile } from '../schemas/plan-from-file';
 import { withOpenings, withOpeningsBy, withStages } from './edit-cook';
 import { withLoads } from './edit-loads';
 import { prepStep, withPrepStep } from './edit-plan';
+import { USUAL_PREHEAT } from './usual-amounts';
 
 /** What a mend turns the dial by, °C, and the dials between which it stays. Source: chosen, one step a cook would try. */
 const TURN = 15;
@@ -15,10 +16,9 @@ const HOTTEST = 230;
 const LONGER = 1.4;
 const LONGEST_STAGE = 90;
 
-/** Scatter of a mandoline; oil that is held and browns, g/m²; usual preheat, min; pieces at room temperature, °C. Source: as the bench offers them. */
+/** Scatter of a mandoline; oil that is held and browns, g/m²; pieces at room temperature, °C. Source: as the bench offers them. */
 const EVEN_SCATTER = 0.03;
 const GOOD_FILM = 45;
-const PREHEAT = 4;
 const ROOM = 20;
 
 const MOST_LOADS = 6;
@@ -91,7 +91,7 @@ export function mendAgainst(cause: Cause, document: PlanFile): PlanFile {
     case 'uneven-cut':
       return { ...document, cut: { ...document.cut, scatter: EVEN_SCATTER } };
     case 'cold-start': {
-      const preheat = { minutes: PREHEAT, temperature_c: document.cook.stages[0]!.temperature_c };
+      const preheat = { minutes: USUAL_PREHEAT, temperature_c: document.cook.stages[0]!.temperature_c };
       return {
         ...document,
         start_temperature_c: Math.max(ROOM, document.start_temperature_c),

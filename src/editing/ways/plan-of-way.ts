@@ -7,6 +7,7 @@ import { planFromFile } from '../../schemas/plan-from-file';
 import type { PrepStep } from '../../schemas/plan-steps';
 import { FOOD_WAYS } from './food-ways';
 import type { Way, WayStep } from './way';
+import { ONE_LAYER, USUAL_PREHEAT } from '../usual-amounts';
 
 /** Most loads that a plan can have. */
 const MOST_LOADS = 6;
@@ -14,9 +15,6 @@ const MOST_LOADS = 6;
 /** Most and least of pieces on the board, g. Source: limits of the Produce station. */
 const MOST_GRAMS = 1500;
 const LEAST_GRAMS = 50;
-
-/** Preheat that cooks usually give, min. Source: assumed. */
-const PREHEAT = 4;
 
 /** Who eats, of how much. */
 export interface Guests {
@@ -50,7 +48,7 @@ export function planOfWay(food: Food, way: Way, guests: Guests, fryer: KitchenFr
       basket_cm2: fryer.basketCm2,
       basket_height_mm: fryer.basketHeightMm,
       thermostat_offset_c: fryer.thermostatOffsetC,
-      preheat: { minutes: PREHEAT, temperature_c: way.dial },
+      preheat: { minutes: USUAL_PREHEAT, temperature_c: way.dial },
     },
     cook: { openings: 'chosen', stages: [{ minutes: way.upTo, temperature_c: way.dial }], events: [] },
     after: [],
@@ -61,7 +59,7 @@ export function planOfWay(food: Food, way: Way, guests: Guests, fryer: KitchenFr
   const { surface } = batchYield(food, cut, mass);
   const prep = way.prep.map((step) => withAmount(step, surface, grams));
   const deep = layersOf({ food, cut, mass }, fryer.basketCm2 / 1e4) / way.layers;
-  const count = Math.min(MOST_LOADS, Math.max(1, Math.ceil(deep - 0.15)));
+  const count = Math.min(MOST_LOADS, Math.max(1, Math.ceil(deep - (ONE_LAYER - 1))));
   return { ...bare, prep, loads: { ...bare.loads, count } };
 }
 

@@ -1,11 +1,11 @@
 import { percentText } from './format';
 
 /** A difference that nobody would notice, share of the pieces. Source: chosen. */
-const NONE = 0.005;
+export const UNNOTICED = 0.005;
 
 /** What the model expects of two ways, in a few words. @param difference share of the pieces by which the other way has more right */
 export function differenceText(difference: number, wordOne: string, wordOther: string): string {
-  if (Math.abs(difference) < NONE) return 'no difference';
+  if (Math.abs(difference) < UNNOTICED) return 'no difference';
   return `${percentText(Math.abs(difference))} more right by “${difference > 0 ? wordOther : wordOne}”`;
 }
 

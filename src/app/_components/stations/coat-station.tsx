@@ -5,6 +5,7 @@ import { HELD_OIL, oilFactor } from '@/core/prep/browning-factor';
 import { brineAmounts, marinadeAmount, SPRAY_PER_SECOND } from '@/core/prep/coat-amounts';
 import { markedAsSet } from '@/editing/amounts';
 import { prepStep, starchOrder, withPrepStep, withStarch } from '@/editing/edit-plan';
+import { usualSeasoning, usualStarch } from '@/editing/usual-amounts';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import { SaturationDrawing } from '@/ui/drawings/saturation-drawing';
@@ -42,7 +43,7 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
   const film = oilFilmGM2(plan);
   const held = HELD_OIL * 1000;
   const starch = prepStep(document, 'starch')?.mass_g ?? 0;
-  const usualStarch = starch || Math.max(1, Math.round(15 * surface));
+  const dusted = starch || usualStarch(surface);
   return (
     <div className="space-y-3">
       <PricedLever
@@ -86,14 +87,14 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
           {
             value: 'before-oil',
             word: 'Before the oil',
-            note: massText(usualStarch, units),
-            document: withStarch(document, usualStarch, 'before-oil'),
+            note: massText(dusted, units),
+            document: withStarch(document, dusted, 'before-oil'),
           },
           {
             value: 'after-oil',
             word: 'After the oil',
-            note: massText(usualStarch, units),
-            document: withStarch(document, usualStarch, 'after-oil'),
+            note: massText(dusted, units),
+            document: withStarch(document, dusted, 'after-oil'),
           },
         ]}
         onChoose={release}
@@ -108,10 +109,10 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
           {
             value: 'before',
             word: 'Before the fryer',
-            note: `${Math.max(1, Math.round(plan.mass * 8))} g, half of it salt`,
+            note: `${usualSeasoning(plan.mass * 1000)} g, half of it salt`,
             document: withPrepStep(document, 'season', {
               step: 'season',
-              mass_g: Math.max(1, Math.round(plan.mass * 8)),
+              mass_g: usualSeasoning(plan.mass * 1000),
               salt_share: 0.5,
             }),
           },

@@ -15,6 +15,7 @@ import { withLoads, withServing } from '@/editing/edit-loads';
 import { Choice } from '@/ui/controls/choice';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { withLoad } from '@/editing/amounts';
+import { ONE_LAYER } from '@/editing/usual-amounts';
 import { typedMass } from '@/ui/words/typed-units';
 import { KeptAmounts } from './kept-amounts';
 import { LoadsTable } from './loads-table';
@@ -99,7 +100,7 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
           onChange={(serve) => release(withServing(document, serve))}
         />
       )}
-      {loads.count === 1 && layers > 1.15 && (
+      {loads.count === 1 && layers > ONE_LAYER && (
         <LayersOrHeap
           document={document}
           layers={layers}
@@ -124,7 +125,7 @@ function LayersOrHeap({
   pullMin: number;
   release: (document: PlanFile) => void;
 }) {
-  const batches = Math.ceil(layers - 0.15);
+  const batches = Math.ceil(layers - (ONE_LAYER - 1));
   const layered: PlanFile = {
     ...document,
     cook: { ...document.cook, openings: 'set', events: [{ minute: Math.round(pullMin * MIDWAY), action: 'shake' }] },

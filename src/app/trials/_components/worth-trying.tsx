@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import { trialName, useBeginTrial } from '@/app/_components/use-begin-trial';
 import { schoolsOf } from '@/editing/schools';
+import { CHANGE_OVER } from '@/core/forecast/change-over';
 import { worthOfTrial } from '@/core/trial/information';
 import { type CookedDish, TASTERS } from '@/schemas/trial';
 import { Button } from '@/ui/controls/button';
@@ -14,9 +15,6 @@ import { type Candidate, mostTelling, type Weighed } from './most-telling';
 
 /** Pairs by which trials are weighed. Source: chosen. */
 const PAIRS = 2;
-
-/** Changing over between the two batches of a pair, s. Source: assumed. */
-const CHANGE_OVER = 180;
 
 /** The trials that would tell this kitchen most for their time. */
 export function WorthTrying({ dishes, begun }: { dishes: readonly CookedDish[]; begun: readonly string[] }) {

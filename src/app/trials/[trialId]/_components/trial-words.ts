@@ -2,6 +2,7 @@ import { LIKELY, type Picks, preferenceOf, SURE } from '@/core/trial/paired-tast
 import type { KnownDifference } from '@/core/trial/difference';
 import type { Pick, Trial } from '@/schemas/trial';
 import { percentText } from '@/ui/words/format';
+import { UNNOTICED } from '@/ui/words/trial-text';
 
 /** The opened answers of a trial to one of its questions. */
 export function picksOf({ pairs }: { readonly pairs: Trial['pairs'] }, of: 'crisper' | 'rather'): Picks {
@@ -28,9 +29,6 @@ export function verdictText(trial: Trial): string {
     : `Nobody can tell yet: ${word} was ${tally}.`;
 }
 
-/** A difference that nobody would notice, share of the pieces. Source: chosen. */
-const NONE = 0.005;
-
 /** What model and tastings say together, in one sentence. */
 export function togetherText(
   { wordOne, wordOther }: { readonly wordOne: string; readonly wordOther: string },
@@ -40,7 +38,7 @@ export function togetherText(
   const [word, low, high] = isOther ? [wordOther, from, to] : [wordOne, -to, -from];
   const least = low < 0 ? `${percentText(-low)} fewer` : `${percentText(low)} more`;
   const range = `eight times in ten between ${least} and ${percentText(high)} more right by “${word}”`;
-  if (Math.abs(mean) < NONE) return `With what the model expects: no difference, ${range}.`;
+  if (Math.abs(mean) < UNNOTICED) return `With what the model expects: no difference, ${range}.`;
   const chance = percentText(isOther ? otherBetter : 1 - otherBetter);
   return `With what the model expects: ${percentText(Math.abs(mean))} more, ${range}; the chance that it is the better one is ${chance}.`;
 }
