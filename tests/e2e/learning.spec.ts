@@ -253,8 +253,9 @@ test('where cooks differ, a station offers the trial with what to expect; the ki
   await enterOwnKitchen(page);
   await fullForecast(page);
   await page.getByRole('tab', { name: /^Soak/ }).click();
-  await page.getByText('Cooks differ: settle it by tasting').click();
-  await page.getByRole('radio', { name: 'Freshly boiled' }).last().click();
+  const question = page.locator('details', { hasText: 'Cooks differ: settle it by tasting' });
+  await question.locator('summary').click();
+  await question.getByRole('radio', { name: 'Freshly boiled' }).click();
   await expect(page.getByText(/against Freshly boiled: the model expects/)).toBeVisible();
   await page.getByRole('button', { name: 'Try both on one lot' }).click();
   await expect(page).toHaveURL(/\/trials\/[0-9a-f-]{36}$/);
