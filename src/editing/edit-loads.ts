@@ -5,8 +5,8 @@ type Loads = PlanFile['loads'];
 
 /** The plan with what is on the board going in in this many equal loads; nothing on the board changes. */
 export function withLoads(document: PlanFile, count: number): PlanFile {
-  const { serve, coat } = document.loads;
-  return { ...document, loads: { count, serve, coat } };
+  const { serve, coat, lay } = document.loads;
+  return { ...document, loads: { count, serve, coat, ...(lay ? { lay } : {}) } };
 }
 
 /** The plan with one of its loads this large, g; the others share the rest as they did before. */
@@ -26,8 +26,13 @@ export function withLoadDrawer(document: PlanFile, at: number, drawer: 1 | 2): P
 }
 
 /** Loads as they were planned, before any went in. */
-export function loadsFromStart({ count, serve, coat, sizes, drawers }: Loads): Loads {
-  return { count, serve, coat, ...(sizes ? { sizes } : {}), ...(drawers ? { drawers } : {}) };
+export function loadsFromStart({ count, serve, coat, lay, sizes, drawers }: Loads): Loads {
+  return { count, serve, coat, ...(lay ? { lay } : {}), ...(sizes ? { sizes } : {}), ...(drawers ? { drawers } : {}) };
+}
+
+/** The plan with its pieces laid as they fall, or the thicker over the stronger places. */
+export function withLay(document: PlanFile, lay: NonNullable<Loads['lay']>): PlanFile {
+  return { ...document, loads: { ...document.loads, lay } };
 }
 
 /** The plan with its loads served as they come or all together; together they go back in for a moment at the end. */

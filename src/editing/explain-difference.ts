@@ -17,7 +17,7 @@ function aspectOf(document: PlanFile, aspect: Aspect): unknown {
     case 'cut':
       return document.cut;
     case 'amount':
-      return [document.mass_g, document.loads.count];
+      return [document.mass_g, document.loads.count, document.loads.lay];
     case 'preparation':
       return withLoad(document, 500).prep;
     case 'start':

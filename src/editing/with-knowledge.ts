@@ -7,7 +7,9 @@ import type { PlanFile } from '../schemas/plan-file';
 /** The plan with what this kitchen has learnt of its fryer, food and taste, in the place of what another had; a kitchen that has learnt nothing leaves none. */
 export function withKnowledge(document: PlanFile, fryerName: string, knowledge: Knowledge, day: Date): PlanFile {
   if (knowledge.batches === 0) return withoutKnowledge(document);
-  const learnt = learntToFile(learntFor(knowledge, madeWith(document, fryerName, day)), knowledge.batches);
+  const made = madeWith(document, fryerName, day);
+  const drawers = made.drawer === null ? undefined : [1, 2].map((drawer) => learntFor(knowledge, { ...made, drawer }));
+  const learnt = learntToFile(learntFor(knowledge, made), knowledge.batches, drawers);
   return JSON.stringify(learnt) === JSON.stringify(document.learnt) ? document : { ...document, learnt };
 }
 

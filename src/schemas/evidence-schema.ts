@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PLACES } from '../core/fryer/places';
 
 /** Version of how evidence is worked out; raised when the model changes, so that all is worked out anew. */
 export const EVIDENCE_VERSION = 1;
@@ -10,6 +11,13 @@ export const evidenceSchema = z.strictObject({
   information: z.array(number).length(36),
   vector: z.array(number).length(6),
   answers: z.int().min(0).max(1000),
+});
+
+const places = z.array(number).length(PLACES);
+
+/** What a test of a fryer says; a grid of slices of bread tells of the places of its floor as well. */
+export const fryerTestEvidenceSchema = evidenceSchema.extend({
+  places: z.strictObject({ information: z.array(number.min(0)).length(PLACES), vector: places }).optional(),
 });
 
 /** Body of a request that keeps it; `toldBy` is which events and which outcome it was worked out from. */

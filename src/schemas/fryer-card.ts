@@ -1,3 +1,4 @@
+import type { KnownPlaces } from '../core/learn/knowledge';
 import type { Belief, FryerQuantity } from '../core/learn/beliefs';
 
 /** One batch behind what is known of a fryer. */
@@ -28,6 +29,8 @@ export interface FryerCard {
   readonly from: number | null;
   readonly now: Record<FryerQuantity, Belief>;
   readonly before: Record<FryerQuantity, Belief>;
+  /** strong and weak places of its drawers, where they were looked for */
+  readonly places: readonly KnownPlaces[];
   /** oldest first, the newest that there is room for */
   readonly batches: readonly CardBatch[];
   /** how many batches count, and how many tests */

@@ -1,14 +1,25 @@
 import { z } from 'zod';
+import { PLACES } from '../core/fryer/places';
 import type { FryerTest } from '../core/learn/fryer-test';
 import { kelvinFromCelsius } from '../core/units/temperature';
 import { between } from './between';
 
 const dial = between([100, 230]);
 
+/** Which drawer of a fryer with two; null where it has one. */
+const drawer = z
+  .union([z.literal(1), z.literal(2)])
+  .nullable()
+  .default(null);
+
+/** Fewest slices by which places are compared. Source: chosen. */
+const LEAST_SLICES = 4;
+
 /** What is read in each test of a fryer, in a kitchen's units. */
 export const fryerTestSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('water'),
+    drawer,
     dial_c: dial,
     grams: between([50, 1000]),
     diameter_cm: between([5, 40]),
@@ -19,11 +30,25 @@ export const fryerTestSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('thermometer'),
+    drawer,
     dial_c: dial,
     readings: z
       .array(z.strictObject({ minute: between([1, 30]), celsius: between([20, 300]) }))
       .min(1)
       .max(6),
+  }),
+  z.strictObject({
+    kind: z.literal('bread'),
+    drawer,
+    dial_c: dial,
+    minutes: between([2, 15]),
+    /** browning of each slice, row by row from the back left; null where none was read */
+    shades: z
+      .array(between([0, 6]).nullable())
+      .length(PLACES)
+      .refine((shades) => shades.filter((shade) => shade !== null).length >= LEAST_SLICES, {
+        message: `must tell the shade of at least ${LEAST_SLICES} slices`,
+      }),
   }),
 ]);
 
@@ -36,6 +61,7 @@ export const keepFryerTestSchema = z.strictObject({ testId: z.uuid(), test: frye
 /** As the engine takes it. */
 export function fryerTestFromFile(file: FryerTestFile): FryerTest {
   const at = kelvinFromCelsius(file.dial_c);
+  if (file.kind === 'bread') return { kind: 'bread', dial: at, duration: file.minutes * 60, shades: file.shades };
   if (file.kind === 'thermometer') {
     return {
       kind: 'thermometer',

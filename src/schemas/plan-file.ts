@@ -123,6 +123,8 @@ const loads = z
       .min(1)
       .max(8)
       .optional(),
+    /** as they fall, or the thicker over the stronger places of the floor, where these are known */
+    lay: z.enum(['as-they-fall', 'thick-to-strong']).optional(),
     /** coated all at once, or each load just before it goes in */
     coat: z.enum(['at-once', 'each-load']).default('at-once'),
     /** which of them this is, where a batch is one of several */

@@ -51,11 +51,14 @@ export function wholePlanFromFile(file: PlanFile): Plan {
     },
     preheat: stageOrNone(file.fryer.preheat),
     browningScale: 1,
+    ...(file.loads.lay === 'thick-to-strong' ? { thickToStrong: true } : {}),
     stages: file.cook.stages.map(stageFromFile),
     events: file.cook.events.map((event) => eventFromFile(event, file)),
     toTable: secondsToTable(file),
   };
-  return file.learnt ? withLearnt(labelled, learntFromFile(file.learnt)) : labelled;
+  if (!file.learnt) return labelled;
+  const { learnt, drawers } = learntFromFile(file.learnt);
+  return withLearnt(labelled, { ...learnt, ...drawers?.[currentLoad(file).drawer] }, drawers);
 }
 
 function stageFromFile(stage: { readonly minutes: number; readonly temperature_c: number }): Stage {

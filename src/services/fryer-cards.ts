@@ -35,6 +35,7 @@ export function loadFryerCards(kitchenId: string): Promise<Result<FryerCard[]>> 
           from,
           now: fryerBelief(knowledge, fryer.name),
           before: fryerBelief(NOTHING_KNOWN, fryer.name),
+          places: knowledge.places.filter((known) => known.fryer === fryer.name),
           counting: own.filter(({ isTest }) => !isTest).length,
           testsCounting: own.filter(({ isTest }) => isTest).length,
           batches: shown.map((batch) => ({

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { fryerFromLabel } from '@/core/fryer/fryer-from-label';
+import { breadPlaces } from '@/core/learn/bread-test';
 import { fryerTestEvidence } from '@/core/learn/fryer-test';
 import { insertFryerTest, setTestLeftOut } from '@/db/queries/fryer-tests';
 import { listFryers } from '@/db/queries/fryers';
@@ -19,7 +20,11 @@ export function keepFryerTest(
       ...fryerFromLabel(fryer.power_w, fryer.basket_cm2 * 1e-4, fryer.basket_height_mm * 1e-3),
       thermostatOffset: fryer.thermostat_offset_c,
     };
-    const evidence = fryerTestEvidence(labelled, fryerTestFromFile(test));
+    const read = fryerTestFromFile(test);
+    const evidence = {
+      ...fryerTestEvidence(labelled, read),
+      ...(read.kind === 'bread' ? { places: breadPlaces(labelled, read) } : {}),
+    };
     await insertFryerTest(kitchenId, {
       testId,
       fryerId,

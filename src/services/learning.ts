@@ -19,7 +19,13 @@ import { type FryerTestRow, listFryerTests } from '@/db/queries/fryer-tests';
 import { type FryerLearningRow, listFryers, type FryerRow } from '@/db/queries/fryers';
 import { inKitchen } from '@/db/query';
 import type { Batch } from '@/schemas/batch';
-import { EVIDENCE_VERSION, evidenceSchema, type keepEvidenceSchema, madeWithSchema } from '@/schemas/evidence-schema';
+import {
+  EVIDENCE_VERSION,
+  evidenceSchema,
+  fryerTestEvidenceSchema,
+  type keepEvidenceSchema,
+  madeWithSchema,
+} from '@/schemas/evidence-schema';
 import { fryerTestSchema } from '@/schemas/fryer-test-schema';
 import { madeWith } from '@/schemas/made-with';
 import { type PlanFile, planFileSchema } from '@/schemas/plan-file';
@@ -64,11 +70,11 @@ function isLearntFrom(madeAt: Date, fryer: LearningFryer | undefined): boolean {
   return fryer.not_learnt_at === null && (fryer.learns_from === null || madeAt >= fryer.learns_from);
 }
 
-const TEST_NAMES = { water: 'Water, weighed', thermometer: 'Thermometer' } as const;
+const TEST_NAMES = { water: 'Water, weighed', thermometer: 'Thermometer', bread: 'Slices of bread' } as const;
 
 /** A row as a test that teaches; nothing where today's format cannot read it. */
 function teachingTest(row: FryerTestRow, fryers: readonly LearningFryer[]): TeachingBatch[] {
-  const evidence = evidenceSchema.safeParse(row.evidence);
+  const evidence = fryerTestEvidenceSchema.safeParse(row.evidence);
   const test = fryerTestSchema.safeParse(row.readings);
   if (!evidence.success || !test.success || !isLikelihood(evidence.data)) return [];
   const fryer = fryers.find(({ fryer_id }) => fryer_id === row.fryer_id);
@@ -76,7 +82,8 @@ function teachingTest(row: FryerTestRow, fryers: readonly LearningFryer[]): Teac
     {
       id: row.test_id,
       fryer: row.fryer_name,
-      drawer: null,
+      drawer: test.data.drawer,
+      places: evidence.data.places,
       food: null,
       kin: 'vegetable',
       season: 0,

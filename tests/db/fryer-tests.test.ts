@@ -21,6 +21,7 @@ const cardOf = async (id: string) => (await value(loadFryerCards(id)))[0]!;
 /** An oven thermometer in the empty drawer, dial at 180 °C, that reads this much less than it should. */
 const thermometer = (less: number): FryerTestFile => ({
   kind: 'thermometer',
+  drawer: null,
   dial_c: 180,
   readings: [
     { minute: 8, celsius: 178 - less },
@@ -78,6 +79,7 @@ test('the same test told twice counts once; one of another kitchen’s fryer is 
 test('what boils off a dish of water says how much heat the air brings: much lost is a strong fan', async () => {
   const water = (left_g: number): FryerTestFile => ({
     kind: 'water',
+    drawer: null,
     dial_c: 200,
     grams: 250,
     diameter_cm: 15,
@@ -105,4 +107,27 @@ test('the evidence is kept with the label of its time', async () => {
   expect(rows).toEqual([
     { power_w: fryer!.powerW, thermostat_offset_c: fryer!.thermostatOffsetC, readings: thermometer(5) },
   ]);
+});
+
+test('slices of bread tell the places of a drawer; left out, they are unknown again', async () => {
+  const { id, fryerId } = await kitchen();
+  const bread = (drawer: 1 | 2): FryerTestFile => ({
+    kind: 'bread',
+    drawer,
+    dial_c: 180,
+    minutes: 6,
+    shades: [1.4, 1.4, 1.2, 1.2, 1, 1, 1, 0.85, null],
+  });
+  const testId = randomUUID();
+  await value(keepFryerTest(id, fryerId, { testId, test: bread(2) }));
+  const { places } = await cardOf(id);
+  expect(places).toMatchObject([{ drawer: 2 }]);
+  const { strengths, deviations } = places[0]!;
+  expect(strengths[0]).toBeGreaterThan(1.05);
+  expect(strengths[7]).toBeLessThan(0.96);
+  expect(deviations[8]).toBeGreaterThan(deviations[0]!);
+  await value(keepFryerTest(id, fryerId, { testId: randomUUID(), test: bread(1) }));
+  expect((await cardOf(id)).places.map(({ drawer }) => drawer)).toEqual([2, 1]);
+  await value(leaveTestOut(id, testId, true));
+  expect((await cardOf(id)).places).toMatchObject([{ drawer: 1 }]);
 });

@@ -63,7 +63,7 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
   await keepEvidence(id, batchId, { version: EVIDENCE_VERSION, toldBy, evidence });
   await keepFryerTest(id, rows[0]!.fryer_id, {
     testId: randomUUID(),
-    test: { kind: 'thermometer', dial_c: 180, readings: [{ minute: 8, celsius: 170 }] },
+    test: { kind: 'thermometer', drawer: null, dial_c: 180, readings: [{ minute: 8, celsius: 170 }] },
   });
   const trialId = randomUUID();
   await beginTrial(id, {

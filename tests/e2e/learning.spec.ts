@@ -197,6 +197,41 @@ test('a fryer is measured with an oven thermometer: it runs cool, and every fore
   expect(after).toBeGreaterThan(before);
 });
 
+test('slices of bread tell strong from weak places; the bench lays thicker pieces over the strong ones and says what that brings', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  const bench = page.url();
+  await fullForecast(page);
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Begin the test: Bread slices' }).click();
+  const form = page.getByRole('form', { name: 'What was read' });
+  await form.getByRole('button', { name: 'Keep it' }).click();
+  await expect(form.getByRole('alert')).toContainText('at least four slices');
+  for (const shade of ['amber', 'amber', 'deep gold', 'deep gold', 'full gold', 'gold', 'full gold', 'gold', 'straw']) {
+    await form.getByRole('button', { name: shade, exact: true }).click();
+  }
+  await expect(form.getByRole('button', { name: 'front right: straw' })).toBeVisible();
+  await expectAccessible(page);
+  await form.getByRole('button', { name: 'Keep it' }).click();
+  const map = page.getByRole('img', { name: /^Heat against the mean: back left \+\d+ %/ });
+  await expect(map).toBeVisible();
+  await expect(page.getByText(/^It is strongest back left and weakest front right|strongest back/)).toBeVisible();
+  await page.goto(bench);
+  await fullForecast(page);
+  await page.getByRole('tab', { name: /^Load/ }).click();
+  await expect(map).toBeVisible();
+  const laid = page.getByRole('radio', { name: /^Thicker over the strong places/ });
+  await expect(laid).toContainText(/%|no difference|min/);
+  await laid.click();
+  await expect(laid).toBeChecked();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(page);
+  await page.goto('/kitchen');
+  await page.getByRole('switch', { name: 'Learn from Slices of bread' }).click();
+  await expect(map).toBeHidden();
+});
+
 test('a blind trial to its verdict: two pairs, two tasters, nothing opened before both have tasted', async ({
   page,
 }) => {

@@ -187,6 +187,7 @@ const CARD: FryerCard = {
   },
   counting: 1,
   testsCounting: 1,
+  places: [],
   batches: [
     {
       id: 'b1',
@@ -267,6 +268,7 @@ describe('what is known of a fryer', () => {
         testId: expect.any(String),
         test: {
           kind: 'thermometer',
+          drawer: null,
           dial_c: 180,
           readings: [
             { minute: 4, celsius: 150 },

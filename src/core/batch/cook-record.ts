@@ -16,6 +16,8 @@ export interface CookRecord {
   readonly softness: Float32Array;
   /** where each piece lies, 0 on top, [sample][piece] */
   readonly place: Uint16Array;
+  /** the place of the floor that each piece lies over, see `PLACES`; 0 where none are told apart, [sample][piece] */
+  readonly over: Uint8Array;
   /** how far face 0 looks up: 2 up, 0 down, 1 when the piece lies on its side, [sample][piece] */
   readonly faceUp: Uint8Array;
   /** 1 while a piece is in the basket, [sample][piece] */

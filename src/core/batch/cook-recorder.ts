@@ -25,6 +25,7 @@ export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution:
     crispness: new Float32Array(samples * count),
     softness: new Float32Array(samples * count),
     place: new Uint16Array(samples * count),
+    over: new Uint8Array(samples * count),
     faceUp: new Uint8Array(samples * count),
     inBasket: new Uint8Array(samples * count),
     crustDepth: new Float32Array(samples),
@@ -82,6 +83,7 @@ function cutOff(record: Omit<CookRecord, 'energy' | 'prepared' | 'repairs' | 'un
     crispness: record.crispness.subarray(0, pieces * samples),
     softness: record.softness.subarray(0, pieces * samples),
     place: record.place.subarray(0, pieces * samples),
+    over: record.over.subarray(0, pieces * samples),
     faceUp: record.faceUp.subarray(0, pieces * samples),
     inBasket: record.inBasket.subarray(0, pieces * samples),
     crustDepth: record.crustDepth.subarray(0, samples),
@@ -110,11 +112,12 @@ function takePieces({ state, part, first, joined }: PieceGroup, record: Arrays, 
 /** Where the pieces lie, which face looks up and which are still in the basket. */
 function takePlaces(
   bed: BedState,
-  record: Pick<CookRecord, 'pieces' | 'place' | 'faceUp' | 'inBasket'>,
+  record: Pick<CookRecord, 'pieces' | 'place' | 'over' | 'faceUp' | 'inBasket'>,
   sample: number,
 ) {
   const at = sample * record.pieces;
   record.place.set(bed.place, at);
+  record.over.set(bed.over, at);
   record.inBasket.set(bed.inBasket, at);
   for (let p = 0; p < record.pieces; p++) record.faceUp[at + p] = 2 * bed.faceUp[p]!;
 }

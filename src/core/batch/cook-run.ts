@@ -1,6 +1,7 @@
 import { pieceGeometry } from '../cut/piece-geometry';
 import { type BedState, createBed, layOnTop } from '../fryer/bed';
 import { AIR_SPECIFIC_HEAT, type CavityState, createCavity, predictHumidity, stepCavity } from '../fryer/cavity';
+import { thickToStrong } from '../fryer/places';
 import { surroundPieces, type StreamMemory } from '../fryer/surroundings.kernel';
 import type { RandomSource } from '../numeric/seeded-random';
 import type { Fryer } from '../plan/fryer';
@@ -39,7 +40,7 @@ export interface CookRun<Group extends LoadedGroup = LoadedGroup> {
 /** Pieces in a basket that goes in now; those to be added later wait beside it. */
 export function putIn<Group extends LoadedGroup>(
   groups: readonly Group[],
-  plan: Pick<Plan, 'fryer' | 'fryerTemperature' | 'preheat'>,
+  plan: Pick<Plan, 'fryer' | 'fryerTemperature' | 'preheat' | 'thickToStrong'>,
   random: RandomSource,
 ): CookRun<Group> {
   const cavity = createCavity(plan.fryerTemperature);
@@ -47,7 +48,11 @@ export function putIn<Group extends LoadedGroup>(
   const flat = groups.flatMap(({ part, state }) =>
     new Array<number>(state.count).fill(pieceGeometry(part.cut).flatShare),
   );
-  const bed = createBed(Float64Array.from(flat), random);
+  const bed = createBed(Float64Array.from(flat), random, plan.fryer.places);
+  if (plan.thickToStrong && bed.strengths) {
+    const thickness = groups.flatMap(({ state }) => Array.from(state.halfThickness));
+    bed.over.set(thickToStrong(bed.over, thickness, bed.strengths, random));
+  }
   bed.inBasket.fill(0, groups[0]!.state.count);
   return {
     groups,

@@ -49,7 +49,7 @@ export function energyUntil(
 /** What of a record the eye sees in the drawer. */
 export type CookLooks = Pick<
   CookRecord,
-  'interval' | 'pieces' | 'part' | 'browning' | 'waterLost' | 'place' | 'faceUp' | 'inBasket'
+  'interval' | 'pieces' | 'part' | 'browning' | 'waterLost' | 'place' | 'over' | 'faceUp' | 'inBasket'
 >;
 
 /** How the drawer looks at a moment, as a record of two samples: raw, and then. */
@@ -72,6 +72,7 @@ export function looksAt(record: CookRecord, time: number): CookLooks {
     browning,
     waterLost: Float32Array.of(0, record.waterLost[sample]!),
     place: twice(record.place),
+    over: twice(record.over),
     faceUp: twice(record.faceUp),
     inBasket: twice(record.inBasket),
   };
@@ -89,6 +90,7 @@ export function looksOfColours(colours: readonly number[], waterLost: number): C
     browning,
     waterLost: Float32Array.of(0, waterLost),
     place: Uint16Array.from({ length: 2 * pieces }, (_, i) => i % pieces),
+    over: new Uint8Array(2 * pieces),
     faceUp: new Uint8Array(2 * pieces).fill(2),
     inBasket: new Uint8Array(2 * pieces).fill(1),
   };

@@ -43,8 +43,9 @@ export function forecastLoads(plan: Plan, order: readonly LoadShare[], seed: num
   const last = new Map<number, LoadForecast>();
   const loads = order.map(({ share, drawer }) => {
     const before = last.get(drawer);
-    const key = `${share} after ${before?.share ?? 'none'}`;
-    const own = known.get(key) ?? forecastOf(shareOfPlan(plan, share), before, seed);
+    const fryer = plan.drawers?.[drawer] ?? plan.fryer;
+    const key = `${share} after ${before?.share ?? 'none'} in ${plan.drawers ? drawer : 'any'}`;
+    const own = known.get(key) ?? forecastOf({ ...shareOfPlan(plan, share), fryer }, before, seed);
     known.set(key, own);
     const from = before ? before.to + CHANGE_OVER : 0;
     const load = { share, drawer, ...own, from, to: from + own.forecast.pull.time };

@@ -208,3 +208,20 @@ test('browning is a scale: a record times a factor is pulled as another food wou
     expect(Math.abs(scaled! - pullTimeOf(simulateCook(other, 1), other)!)).toBeLessThan(1e-3);
   }
 });
+
+test('strong and weak places make fewer right where nothing is shaken; thicker pieces over the strong ones more', () => {
+  const uneven = planOf({
+    cut: { shape: 'stick', thickness_mm: 10, length_mm: 70, scatter: 0.2 },
+    mass_g: 350,
+    cook: { stages: [{ minutes: 32, temperature_c: 190 }] },
+  });
+  const places = [1.08, 1.12, 1.06, 1, 1.02, 0.98, 0.97, 0.92, 0.85];
+  const shareOf = (plan: typeof uneven) =>
+    [1, 2, 3, 4].reduce((sum, seed) => sum + forecastPlan(plan, seed).pull.share / 4, 0);
+  const fryer = { ...uneven.fryer, places };
+  const even = shareOf(uneven);
+  const asTheyFall = shareOf({ ...uneven, fryer });
+  expect(asTheyFall).toBeLessThan(even - 0.02);
+  expect(shareOf({ ...uneven, fryer, thickToStrong: true })).toBeGreaterThan(asTheyFall + 0.1);
+  expect(shareOf({ ...uneven, thickToStrong: true })).toBe(even);
+});

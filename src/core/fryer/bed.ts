@@ -1,4 +1,5 @@
 import { shuffleInPlace, type RandomSource } from '../numeric/seeded-random';
+import { placesAtRandom } from './places';
 
 /** Share of the floor that pieces of one layer can cover. Source: random loose packing of flat shapes, about 0.8; feasibility study. */
 export const FLOOR_COVER = 0.8;
@@ -38,10 +39,14 @@ export interface BedState {
   /** share of each piece's surface that looks straight up or down when it lies flat: how likely it comes to lie so */
   readonly flatShare: Float64Array;
   readonly inBasket: Int8Array;
+  /** the place of the floor that each piece lies over, see `PLACES`; 0 where none are told apart */
+  readonly over: Uint8Array;
+  /** h over each place against the mean of all; null where all are alike */
+  readonly strengths: readonly number[] | null;
 }
 
-/** Pieces tumbled in: random places, one face up or the other. @param flatShare one per piece */
-export function createBed(flatShare: Float64Array, random: RandomSource): BedState {
+/** Pieces tumbled in: random places, one face up or the other. @param flatShare one per piece @param strengths of the fryer’s places, where they are known */
+export function createBed(flatShare: Float64Array, random: RandomSource, strengths?: readonly number[]): BedState {
   const count = flatShare.length;
   const place = Int32Array.from({ length: count }, (_, i) => i);
   shuffleInPlace(place, random);
@@ -54,10 +59,15 @@ export function createBed(flatShare: Float64Array, random: RandomSource): BedSta
     faceUp,
     flatShare,
     inBasket: new Int8Array(count).fill(1),
+    over: strengths ? placesAtRandom(count, random) : new Uint8Array(count),
+    strengths: strengths ?? null,
   };
 }
 
-/** Mixes the bed: a share `mixing` of the pieces change places among themselves, and each comes to lie anew with chance `tumbling`. */
+/**
+ * Mixes the bed: a share `mixing` of the pieces change places among themselves, up and down and over the floor, and each comes to
+ * lie anew with chance `tumbling`.
+ */
 export function mixBed(bed: BedState, mixing: number, tumbling: number, random: RandomSource): void {
   const moved: number[] = [];
   for (let p = 0; p < bed.place.length; p++) if (random() < mixing) moved.push(p);
@@ -68,6 +78,10 @@ export function mixBed(bed: BedState, mixing: number, tumbling: number, random: 
     const [tumbles, lies, side] = [random(), random(), random()];
     if (tumbles < tumbling) bed.faceUp[p] = lies < bed.flatShare[p]! ? Math.round(side) : 0.5;
   }
+  if (bed.strengths === null) return;
+  const over = Uint8Array.from(moved, (p) => bed.over[p]!);
+  shuffleInPlace(over, random);
+  moved.forEach((p, i) => (bed.over[p] = over[i]!));
 }
 
 /** Turns every piece over, each where it lies. */

@@ -40,7 +40,8 @@ export interface Surrounded {
  * heat and wetted by the steam of what lies above: T(i) = T − Σ K(zi − zj)·Qj / (ṁ·cp), K a ramp from 0 (a layer above)
  * over ½ (beside) to 1 (a layer below), z in layers; the energy is carried, never clipped.
  * Sides meet the mean of up and down where pieces lie apart, and a neighbour where they lie close.
- * Several racks share the layers evenly; on each, pieces lie on a grate of their own.
+ * Several racks share the layers evenly; on each, pieces lie on a grate of their own. Where strong and weak places of the
+ * floor are known, h differs by where a piece lies; the stream is mixed between them, so that its air does not.
  * The heights of the bed are the caller's.
  */
 export function surroundPieces(
@@ -82,7 +83,8 @@ export function surroundPieces(
     const vapour = vapourPressureOf(Math.max(0, cavity.humidityMet + steamAbove / fryer.airFlow));
     const rack = racks === 1 ? 0 : Math.min(racks - 1, Math.floor((z + height / 2) / onRack));
     const depth = Math.max(0, z - rack * onRack);
-    const full = rack === 0 ? freeTransfer : freeTransfer * BELOW_A_RACK ** rack;
+    const strength = bed.strengths === null ? 1 : bed.strengths[bed.over[own]!]!;
+    const full = strength * (rack === 0 ? freeTransfer : freeTransfer * BELOW_A_RACK ** rack);
     const covered = shareBelow(depth, height, 1);
     const resting = onRack <= 1 ? 1 : shareBelow(depth, height, onRack - 1);
     const over = full * (1 + (between - 1) * covered);

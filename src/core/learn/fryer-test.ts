@@ -3,6 +3,8 @@ import { GRATE_OPENNESS, wallRadiation } from '../fryer/bed';
 import type { Fryer } from '../plan/fryer';
 import { AMBIENT_TEMPERATURE, vapourPressureOf } from '../properties/kitchen-air';
 import { latentHeat, saturationPressure, VAPOUR_GAS_CONSTANT, WATER_SPECIFIC_HEAT } from '../properties/water';
+import { PLACES } from '../fryer/places';
+import { BREAD_DURATION, breadResidual, type BreadTest, shadesIn } from './bread-test';
 import type { Evidence } from './evidence';
 import { explain } from './gauss-newton';
 import { QUANTITIES, UNIT } from './quantities';
@@ -33,7 +35,7 @@ export interface ThermometerTest {
 }
 
 /** A test of a fryer with what is in the kitchen. */
-export type FryerTest = WaterTest | ThermometerTest;
+export type FryerTest = WaterTest | ThermometerTest | BreadTest;
 
 /** Step of the simulation, s. Source: numerics; half of it moves the water left by less than 0.1 g. */
 const STEP = 2;
@@ -109,6 +111,7 @@ export function thermometerIn(fryer: Fryer, dial: number, times: readonly number
 
 /** What was read against what a fryer would have given, in standard deviations. */
 function residualsIn(fryer: Fryer, test: FryerTest): number[] {
+  if (test.kind === 'bread') return breadResidual(fryer, test);
   if (test.kind === 'thermometer') {
     const shown = thermometerIn(
       fryer,
@@ -157,6 +160,11 @@ export function expectedTest(fryer: Fryer, kind: FryerTest['kind']): FryerTest {
     const times = THERMOMETER_TIMES;
     const shown = thermometerIn(fryer, TEST_DIAL, times);
     return { kind, dial: TEST_DIAL, readings: times.map((time, i) => ({ time, temperature: shown[i]! })) };
+  }
+  if (kind === 'bread') {
+    const even = new Array<number>(PLACES).fill(1);
+    const bread = { dial: TEST_DIAL, duration: BREAD_DURATION };
+    return { kind, ...bread, shades: shadesIn(fryer, bread, even) };
   }
   return { kind, ...WATER, ...waterIn(fryer, WATER) };
 }

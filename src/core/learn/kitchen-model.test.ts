@@ -1,8 +1,9 @@
 import { aloneSays, type Evidence, NO_EVIDENCE, shifted } from './evidence';
 import { CONTRADICTS } from './contradiction';
-import { expectOf } from './knowledge';
+import { expectOf, placesKnown } from './knowledge';
 import { learn } from './kitchen-model';
 import { learntFor } from './learnt';
+import type { PlaceEvidence } from './place-map';
 import { QUANTITIES, QUANTITY_COUNT, type Quantity, quantityIndex, UNIT } from './quantities';
 import type { MadeWith, ToldBatch } from './told-batch';
 
@@ -109,4 +110,30 @@ test('evidence counted from another label is the same evidence', () => {
   const evidence = saying({ offset: 1 }, -1);
   const moved = shifted(evidence, [0, 0.5, 0, 0, 0, 0]);
   expect(aloneSays(moved).mean[1]).toBeCloseTo(aloneSays(saying({ offset: 1 }, -0.5)).mean[1]!, 9);
+});
+
+test('places of the floor are kept by fryer and drawer, from all grids there; a batch without any leaves them', () => {
+  const grid = (place: number): PlaceEvidence => ({
+    information: new Array<number>(9).fill(60),
+    vector: Array.from({ length: 9 }, (_, own) => (own === place ? 12 : -1.5)),
+  });
+  const told = [
+    { ...cool('a', { drawer: 1 }), places: grid(2) },
+    { ...cool('b', { drawer: 1 }), places: grid(2) },
+    { ...cool('c', { drawer: 2 }), places: grid(6) },
+    cool('d'),
+  ];
+  const { knowledge } = learn(told);
+  const strongest = (drawer: number | null) => {
+    const strengths = placesKnown(knowledge, { fryer: 'Small', drawer })?.strengths;
+    return strengths ? strengths.indexOf(Math.max(...strengths)) : null;
+  };
+  expect([strongest(1), strongest(2), strongest(null)]).toEqual([2, 6, null]);
+  expect(placesKnown(knowledge, { fryer: 'Large', drawer: 1 })).toBeNull();
+  expect(learntFor(knowledge, { ...MADE, drawer: 2 }).places).toHaveLength(9);
+  expect(learntFor(knowledge, MADE)).not.toHaveProperty('places');
+  const [one] = learn(told.slice(0, 1)).knowledge.places;
+  expect(one!.strengths[2]).toBeLessThan(placesKnown(knowledge, { fryer: 'Small', drawer: 1 })!.strengths[2]!);
+  const anyDrawer = learn([{ ...cool('e'), places: grid(4) }]).knowledge;
+  expect(placesKnown(anyDrawer, { fryer: 'Small', drawer: 2 })).toMatchObject({ drawer: null });
 });

@@ -1,8 +1,9 @@
 import { distanceFromOthers, trustIn } from './contradiction';
 import { weighted, withOwnShare } from './evidence';
 import { JointNormal } from './joint-normal';
-import { type Knowledge, NOTHING_KNOWN } from './knowledge';
+import { type Knowledge, type KnownPlaces, NOTHING_KNOWN } from './knowledge';
 import { BROWNING_SHARES } from './parts';
+import { placeMap } from './place-map';
 import { quantityIndex } from './quantities';
 import type { ToldBatch } from './told-batch';
 
@@ -19,6 +20,20 @@ export interface Standing {
 export interface Learning {
   readonly knowledge: Knowledge;
   readonly standings: readonly Standing[];
+}
+
+/** Strong and weak places of each drawer in which slices of bread lay. */
+function placesOf(batches: readonly ToldBatch[]): KnownPlaces[] {
+  const drawers = new Map(
+    batches.flatMap(({ fryer, drawer, places }) =>
+      places ? [[JSON.stringify([fryer, drawer]), { fryer, drawer }] as const] : [],
+    ),
+  );
+  return [...drawers.values()].flatMap(({ fryer, drawer }) => {
+    const own = batches.filter((batch) => batch.fryer === fryer && batch.drawer === drawer);
+    const map = placeMap(own.flatMap(({ places }) => places ?? []));
+    return map ? [{ fryer, drawer, ...map }] : [];
+  });
 }
 
 /** Passes in which batches that contradict lose their weight. Source: numerics; two settle it. */
@@ -56,5 +71,8 @@ export function learn(batches: readonly ToldBatch[], weigh = true): Learning {
   const covariance = names.flatMap((_, i) =>
     Array.from({ length: i + 1 }, (__, j) => solved.covariance[i * names.length + j]!),
   );
-  return { knowledge: { names, mean: solved.mean, covariance, batches: told.length }, standings };
+  return {
+    knowledge: { names, mean: solved.mean, covariance, batches: told.length, places: placesOf(batches) },
+    standings,
+  };
 }

@@ -1,5 +1,6 @@
 import { invertPositive } from '../numeric/cholesky';
 import type { Evidence } from './evidence';
+import type { PlaceMap } from './place-map';
 import { BROWNING_SHARES, partsOf } from './parts';
 import { QUANTITIES, QUANTITY_COUNT, quantityIndex } from './quantities';
 import type { MadeWith } from './told-batch';
@@ -12,10 +13,21 @@ export interface Knowledge {
   readonly covariance: readonly number[];
   /** how many batches it is from */
   readonly batches: number;
+  /** strong and weak places of the drawers in which they were looked for */
+  readonly places: readonly KnownPlaces[];
+}
+
+/** The places of one drawer of a fryer; of all of its drawers where none is named. */
+export interface KnownPlaces extends Pick<MadeWith, 'fryer' | 'drawer'>, PlaceMap {}
+
+/** What is known of the places of the drawer of a batch; null where nothing is. */
+export function placesKnown({ places }: Knowledge, { fryer, drawer }: Pick<MadeWith, 'fryer' | 'drawer'>) {
+  const own = places.filter((known) => known.fryer === fryer);
+  return own.find((known) => known.drawer === drawer) ?? own.find((known) => known.drawer === null) ?? null;
 }
 
 /** A kitchen that has not cooked yet. */
-export const NOTHING_KNOWN: Knowledge = { names: [], mean: [], covariance: [], batches: 0 };
+export const NOTHING_KNOWN: Knowledge = { names: [], mean: [], covariance: [], batches: 0, places: [] };
 
 /** Mean and covariance of the quantities of the next batch so made: known parts by the knowledge, others as before anything is known, the day's share added. */
 export function expectOf(knowledge: Knowledge, batch: MadeWith): { mean: number[]; covariance: number[] } {
@@ -74,5 +86,6 @@ export function narrowedBy(knowledge: Knowledge, made: MadeWith, evidence: Evide
     mean: [...knowledge.mean, ...added.map(() => 0)],
     covariance: names.flatMap((_, i) => Array.from({ length: i + 1 }, (__, j) => narrowed[i * size + j]!)),
     batches: Math.max(1, knowledge.batches),
+    places: knowledge.places,
   };
 }

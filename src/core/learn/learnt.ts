@@ -1,5 +1,5 @@
 import { choleskyFactor } from '../numeric/cholesky';
-import { expectOf, type Knowledge } from './knowledge';
+import { expectOf, type Knowledge, placesKnown } from './knowledge';
 import { QUANTITY_COUNT, quantityIndex, UNIT, type Quantity } from './quantities';
 import type { MadeWith } from './told-batch';
 
@@ -15,6 +15,8 @@ export interface Learnt {
   readonly firmness: number;
   /** lower factor of the covariance that is left, see `Spread`: of browning, that over what is called golden */
   readonly spread: readonly number[];
+  /** h over each place of the floor against the mean of all, where it was measured, see `PLACES` */
+  readonly places?: readonly number[];
 }
 
 /** Rows of a plan's spread as sums of quantities: what is seen of browning is that of the food over that wished. */
@@ -41,6 +43,7 @@ export function learntFor(knowledge: Knowledge, batch: MadeWith): Learnt {
       left.reduce((sum, a) => right.reduce((inner, b) => inner + a.by * b.by * covariance[a.at * n + b.at]!, sum), 0),
     ),
   );
+  const places = placesKnown(knowledge, batch);
   const factor = choleskyFactor(matrix, ROWS.length);
   return {
     offset: value('offset'),
@@ -50,5 +53,6 @@ export function learntFor(knowledge: Knowledge, batch: MadeWith): Learnt {
     shade: Math.exp(value('shade')),
     firmness: Math.exp(value('firmness')),
     spread: ROWS.flatMap((_, i) => Array.from({ length: i + 1 }, (__, j) => factor[i * ROWS.length + j]!)),
+    ...(places ? { places: places.strengths } : {}),
   };
 }

@@ -1,5 +1,6 @@
 import type { Evidence } from './evidence';
 import type { Kin } from './kin';
+import type { PlaceEvidence } from './place-map';
 
 /** Which of the kitchen's things a batch was made with. */
 export interface MadeWith {
@@ -19,6 +20,8 @@ export interface ToldBatch extends MadeWith {
   readonly id: string;
   /** against the fryer as its label says, dial as it stands */
   readonly evidence: Evidence;
+  /** what it says of the places of the floor, where slices of bread lay on them */
+  readonly places?: PlaceEvidence | undefined;
 }
 
 /** The quarter of the year of a day: produce changes with it. */

@@ -1,4 +1,5 @@
 import type { Wish } from '../food/wish';
+import type { Fryer } from '../plan/fryer';
 import type { Plan } from '../plan/plan';
 import type { Learnt } from './learnt';
 
@@ -14,9 +15,22 @@ function withTaste(wish: Wish, { shade, firmness }: Learnt): Wish {
   };
 }
 
-/** The plan as the kitchen knows it: its fryer, its food, its taste, and how far each may still be off. */
-export function withLearnt(plan: Plan, learnt: Learnt): Plan {
-  const { fryer } = plan;
+/** What of it is the fryer's. */
+export type LearntFryer = Pick<Learnt, 'offset' | 'heatTransfer' | 'power' | 'places'>;
+
+/** A fryer as the kitchen knows it. */
+function fryerAsKnown(fryer: Fryer, { offset, heatTransfer, power, places }: LearntFryer): Fryer {
+  return {
+    ...fryer,
+    heatTransferCoefficient: fryer.heatTransferCoefficient * heatTransfer,
+    thermostatOffset: fryer.thermostatOffset + offset,
+    maximumPower: fryer.maximumPower * power,
+    ...(places ? { places } : {}),
+  };
+}
+
+/** The plan as the kitchen knows it: its fryer, its food, its taste, and how far each may still be off. @param drawers what is known of each drawer, where there are two */
+export function withLearnt(plan: Plan, learnt: Learnt, drawers?: readonly LearntFryer[]): Plan {
   return {
     ...plan,
     target: withTaste(plan.target, learnt),
@@ -25,11 +39,7 @@ export function withLearnt(plan: Plan, learnt: Learnt): Plan {
     ),
     browningScale: plan.browningScale * learnt.browning,
     spread: learnt.spread,
-    fryer: {
-      ...fryer,
-      heatTransferCoefficient: fryer.heatTransferCoefficient * learnt.heatTransfer,
-      thermostatOffset: fryer.thermostatOffset + learnt.offset,
-      maximumPower: fryer.maximumPower * learnt.power,
-    },
+    fryer: fryerAsKnown(plan.fryer, learnt),
+    ...(drawers ? { drawers: drawers.map((own) => fryerAsKnown(plan.fryer, own)) } : {}),
   };
 }

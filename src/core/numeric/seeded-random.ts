@@ -17,7 +17,7 @@ export function createSeededRandom(seed: number): RandomSource {
 }
 
 /** Shuffles `items` in place, every order equally likely (Fisher–Yates). Cost: O(n). */
-export function shuffleInPlace(items: Int32Array | Float64Array, random: RandomSource): void {
+export function shuffleInPlace(items: Int32Array | Float64Array | Uint8Array, random: RandomSource): void {
   for (let i = items.length - 1; i > 0; i--) {
     const j = Math.floor(random() * (i + 1));
     const kept = items[i]!;

@@ -24,4 +24,6 @@ export interface Fryer {
   readonly liner: boolean;
   /** racks one above the other, each as large as `basketArea`; 1 for a basket */
   readonly racks: number;
+  /** h over each place of the floor against the mean of all, see `PLACES`; alike unless measured */
+  readonly places?: readonly number[];
 }

@@ -109,6 +109,8 @@ export interface BatchPart {
 export interface Plan extends BatchPart {
   readonly name: string;
   readonly fryer: Fryer;
+  /** each drawer of it, where they are known to differ; `fryer` is the one this load goes into */
+  readonly drawers?: readonly Fryer[];
   readonly preheat: Stage | null;
   /** K of the fryer when the pieces go in after another load; the kitchen's where not given, before any preheat */
   readonly fryerTemperature?: number;
@@ -116,6 +118,8 @@ export interface Plan extends BatchPart {
   readonly browningScale: number;
   /** how far fryer and food may lie from this; that of a kitchen that knows nothing unless learnt, see `Spread` */
   readonly spread?: readonly number[];
+  /** thicker pieces are laid over the stronger places of the floor, where these are known; else as they fall */
+  readonly thickToStrong?: boolean;
   /** kg/m² of water on the pieces beyond what preparation leaves; none unless a slip is tried */
   readonly extraFilm?: number;
   readonly stages: readonly Stage[];

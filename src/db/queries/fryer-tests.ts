@@ -1,4 +1,4 @@
-import { change, list } from '../query';
+import { change, list, type Runner } from '../query';
 
 /** A test of a fryer as kept; readings and evidence are not yet trusted. */
 export interface FryerTestRow {
@@ -27,11 +27,21 @@ export async function listFryerTests(kitchenId: string): Promise<FryerTestRow[]>
 /** Keeps a test under the id its device chose; the same again changes nothing. */
 export async function insertFryerTest(
   kitchenId: string,
-  test: { testId: string; fryerId: string; readings: unknown; offsetC: number; powerW: number; evidence: unknown },
+  test: {
+    testId: string;
+    fryerId: string;
+    readings: unknown;
+    offsetC: number;
+    powerW: number;
+    evidence: unknown;
+    /** now unless given */
+    madeAt?: Date;
+  },
+  runner?: Runner,
 ): Promise<void> {
   await change(
-    `INSERT INTO fryer_tests (test_id, kitchen_id, fryer_id, readings, thermostat_offset_c, power_w, evidence)
-     VALUES ($1, $2, $3, $4, $5, $6, $7) ON CONFLICT (test_id) DO NOTHING`,
+    `INSERT INTO fryer_tests (test_id, kitchen_id, fryer_id, readings, thermostat_offset_c, power_w, evidence, made_at)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, COALESCE($8, clock_timestamp())) ON CONFLICT (test_id) DO NOTHING`,
     [
       test.testId,
       kitchenId,
@@ -40,7 +50,9 @@ export async function insertFryerTest(
       test.offsetC,
       test.powerW,
       JSON.stringify(test.evidence),
+      test.madeAt ?? null,
     ],
+    runner,
   );
 }
 

@@ -9,14 +9,26 @@ import type { TargetCrispness } from '@/core/food/wish';
 import { normalQuantile } from '@/core/numeric/normal-quantile';
 import { createSeededRandom } from '@/core/numeric/seeded-random';
 import { quantileOfSorted } from '@/core/numeric/quantile';
+import type { Fryer } from '@/core/plan/fryer';
 import { cookDuration, type CookEvent, type Plan } from '@/core/plan/plan';
 import type { BatchForecast, Outcome } from '@/schemas/batch';
 
-/** What the fryers of the demo are really like, unknown to the app: the small one runs cool. */
+/** What the fryers of the demo are really like, unknown to the app: the small one runs cool, and blows to the back left. */
 export const HIDDEN_TRUTH = {
-  large: { offset: 2, transfer: 1.03 },
-  small: { offset: -18, transfer: 0.92 },
+  large: { offset: 2, transfer: 1.03, places: undefined },
+  small: { offset: -18, transfer: 0.92, places: [1.12, 1.09, 1.01, 1.08, 1.03, 0.97, 0.98, 0.93, 0.79] },
 } as const;
+
+/** A fryer of the demo as it really is. */
+export function trueFryer(labelled: Fryer, fryer: keyof typeof HIDDEN_TRUTH): Fryer {
+  const { offset, transfer, places } = HIDDEN_TRUTH[fryer];
+  return {
+    ...labelled,
+    thermostatOffset: offset,
+    heatTransferCoefficient: labelled.heatTransferCoefficient * transfer,
+    ...(places ? { places } : {}),
+  };
+}
 
 /** What this kitchen calls golden, over what most do: they like it a little darker. */
 const TASTE = 1.2;
@@ -52,18 +64,13 @@ export function liveThrough(
   const random = createSeededRandom(seed * 101 + 5);
   const noise = () => normalQuantile(0.02 + 0.96 * random());
   const forecast = forecastPlan(known);
-  const truth = HIDDEN_TRUTH[fryer];
   const openings = plan.events.map((event) => ({ ...event, time: event.time + Math.abs(noise()) * HAND_DELAY }));
   const real: Plan = {
     ...plan,
     target: { ...plan.target, shade: TASTE },
     events: openings,
     browningScale: Math.exp(DAY_BROWNING * noise()),
-    fryer: {
-      ...plan.fryer,
-      thermostatOffset: truth.offset,
-      heatTransferCoefficient: plan.fryer.heatTransferCoefficient * truth.transfer,
-    },
+    fryer: trueFryer(plan.fryer, fryer),
   };
   const record = simulateCook(real, seed);
   const ready = pullTimeOf(record, real) ?? cookDuration(plan) - 60;

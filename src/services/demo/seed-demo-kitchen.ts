@@ -5,6 +5,8 @@ import { fingerprintAt } from '@/core/run/fingerprint';
 import { insertBatch, insertBatchEvents } from '@/db/queries/batches';
 import { upsertCutter } from '@/db/queries/cutters';
 import { insertFryer } from '@/db/queries/fryers';
+import { insertFryerTest } from '@/db/queries/fryer-tests';
+import { demoBread } from './demo-bread';
 import { findDemoKitchen, insertKitchen, removeKitchen } from '@/db/queries/kitchens';
 import { upsertOutcome } from '@/db/queries/outcomes';
 import { upsertEvening } from '@/db/queries/evenings';
@@ -71,7 +73,7 @@ export async function seedDemoKitchen(
   if (known && !fresh) return 'kept';
   if (known) await inKitchen(known.kitchen_id, () => transact((client) => removeKitchen(known.kitchen_id, client)));
   /* cooked before anything is stored: a transaction that waits for a cook is ended by the database */
-  const cooked = { month: liveMonth(now, batches), trial: halfATrial(now) };
+  const cooked = { month: liveMonth(now, batches), trial: halfATrial(now), bread: demoBread(FRYERS.small) };
   const kitchenId = randomUUID();
   await inKitchen(kitchenId, () => transact((client) => furnish(kitchenId, cooked, now, client)));
   return 'made';
@@ -81,9 +83,13 @@ export async function seedDemoKitchen(
 interface Cooked {
   readonly month: readonly LivedRecord[];
   readonly trial: ReturnType<typeof halfATrial>;
+  readonly bread: ReturnType<typeof demoBread>;
 }
 
-async function furnish(kitchenId: string, { month, trial }: Cooked, now: Date, client: Runner): Promise<void> {
+/** When slices of bread lay in the small fryer: after its last batch. */
+const BREAD_DAYS_AGO = 4;
+
+async function furnish(kitchenId: string, { month, trial, bread }: Cooked, now: Date, client: Runner): Promise<void> {
   await insertKitchen(kitchenId, 'Larder', true, client);
   const large = await insertFryer(kitchenId, FRYERS.large, client);
   const small = await insertFryer(kitchenId, FRYERS.small, client);
@@ -98,6 +104,18 @@ async function furnish(kitchenId: string, { month, trial }: Cooked, now: Date, c
     const kept = { version: EVIDENCE_VERSION, toldBy: told_by, madeWith: made, evidence };
     await upsertEvidence(kitchenId, batch_id, kept, client);
   }
+  await insertFryerTest(
+    kitchenId,
+    {
+      testId: randomUUID(),
+      fryerId: small.fryer_id,
+      ...bread,
+      offsetC: FRYERS.small.thermostat_offset_c,
+      powerW: FRYERS.small.power_w,
+      madeAt: subDays(now, BREAD_DAYS_AGO),
+    },
+    client,
+  );
   for (const [foodId, wayId, people] of DEMO_PLANS) {
     const food = findFood(foodId)!;
     const way = waysOf(foodId).find(({ id }) => id === wayId)!;

@@ -9,6 +9,7 @@ import type { BasketPicture } from './basket-painter';
 import type { SeenPiece } from './basket-scene';
 import { createPictureStrip, type PictureStrip } from './picture-strip';
 import { pieceLooks } from './followed-pieces';
+import { placesOf } from './drawer-load';
 import { shrinkage } from './shrinkage';
 import { useDrawerContent } from './use-drawer-content';
 
@@ -42,15 +43,16 @@ export const Basket = memo(function Basket(props: {
 }) {
   const { plan, record, sample, label, ringed = false, scrubbed = false, className } = props;
   const drawer = useDrawerContent(plan);
+  const over = useMemo(() => drawer && placesOf(drawer.content.load, 10 * drawer.content.side), [drawer]);
   const pictureAt = useMemo(
     () =>
       drawer &&
       ((at: number) => ({
         content: drawer.content,
-        looks: pieceLooks(record, at, drawer.content.load.part),
+        looks: pieceLooks(record, at, drawer.content.load.part, over ?? undefined),
         shrunk: shrinkage(plan, record, at),
       })),
-    [drawer, record, plan],
+    [drawer, over, record, plan],
   );
   if (!drawer || !pictureAt) return <BasketDrawing {...props} />;
   return (

@@ -1,4 +1,5 @@
 import { batchYield } from '../../core/cut/batch-yield';
+import { placeAt } from '../../core/fryer/places';
 import { cutAsLoaded } from '../../core/plan/cut-as-loaded';
 import { outerCoat, outerRamp } from '../../core/plan/outer-ramp';
 import { type Plan, planParts } from '../../core/plan/plan';
@@ -65,4 +66,9 @@ export function cutToSize({ part, pose }: SettledLoad, { parts }: DrawerLoad): S
   const poses = new Float32Array(kept.length * POSE);
   kept.forEach((i, n) => poses.set(pose.subarray(i * POSE, (i + 1) * POSE), n * POSE));
   return { part: Uint8Array.from(kept, (i) => part[i]!), pose: poses };
+}
+
+/** The place of the floor that each piece of a settled load lies over. @param side mm */
+export function placesOf({ part, pose }: SettledLoad, side: number): Uint8Array {
+  return Uint8Array.from(part, (_, i) => placeAt(pose[i * POSE]! / side + 0.5, pose[i * POSE + 2]! / side + 0.5));
 }

@@ -12,6 +12,7 @@ const looks: CookLooks = {
   browning: Float32Array.of(0.2, 0.3, 0.8, 0.9, 5, 6, 7, 8),
   waterLost: Float32Array.of(0),
   place: Uint16Array.of(3, 2, 1, 0),
+  over: new Uint8Array(4),
   faceUp: Uint8Array.of(2, 0, 1, 2),
   inBasket: Uint8Array.of(1, 1, 1, 0),
 };
@@ -27,6 +28,15 @@ test('a drawn piece follows one of its own food as deep in the heap, with the fa
 test('where nothing is known of a food it follows what there is', () => {
   expect(pieceLooks({ ...looks, part: new Uint8Array(4) }, 0, [1])).toHaveLength(1);
   expect(pieceLooks({ ...looks, pieces: 0 }, 0, [0])).toEqual([{ up: 0, down: 0, inside: false }]);
+});
+
+test('where places of the floor are told apart it follows one that lies there, if not much deeper', () => {
+  const apart = { ...looks, part: new Uint8Array(4), over: Uint8Array.of(0, 8, 0, 8) };
+  /* from the top: the pieces of browning 7, 5, 0.9 and 0.2; two lie over the back left, two over the front right */
+  const up = (over: number[]) => rounded(pieceLooks(apart, 0, [0, 0, 0, 0], over).map((piece) => piece.up));
+  expect(up([8, 0, 8, 0])).toEqual([7, 5.5, 0.9, 0.2]);
+  expect(up([0, 0, 8, 8])).toEqual([5.5, 5.5, 0.9, 0.9]);
+  expect(up([4, 4, 4, 4])).toEqual(rounded(pieceLooks(apart, 0, [0, 0, 0, 0]).map((piece) => piece.up)));
 });
 
 test('palest and darkest are looked for among what can be seen and is still inside', () => {

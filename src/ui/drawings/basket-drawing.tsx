@@ -2,6 +2,7 @@
 
 import { memo, useId, useMemo } from 'react';
 import type { CookLooks } from '../../core/batch/record-statistics';
+import { placeAt } from '../../core/fryer/places';
 import type { Plan } from '../../core/plan/plan';
 import type { DrawerLoad } from '../../workers/basket/protocol';
 import { drawerLoad, kindsOfPieces } from '../basket/drawer-load';
@@ -45,7 +46,13 @@ export const BasketDrawing = memo(function BasketDrawing({
   const lying = useMemo(() => lieIn(JSON.parse(shape) as DrawerLoad), [shape]);
   const kinds = kindsOfPieces(plan);
   /* those drawn last lie on top */
-  const looks = pieceLooks(record, sample, lying.map(({ part }) => part).toReversed()).toReversed();
+  const fromTop = lying.toReversed();
+  const looks = pieceLooks(
+    record,
+    sample,
+    fromTop.map(({ part }) => part),
+    fromTop.map(({ x, y }) => placeAt(x / side, y / side)),
+  ).toReversed();
   const inside = lying.flatMap((piece, i) => (looks[i]!.inside ? [{ ...piece, browning: looks[i]!.up }] : []));
   const [palest, darkest] = extremesOf(
     inside,

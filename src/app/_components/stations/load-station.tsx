@@ -10,8 +10,10 @@ import { useLoads } from '@/ui/study/use-loads';
 import type { LoadsOutcome } from '@/workers/study/protocol';
 import { useUnits } from '@/ui/units-context';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
+import { PlaceMapDrawing } from '@/ui/drawings/place-map-drawing';
+import { extremesText } from '@/ui/words/place-text';
 import { massText, percentText, wholeMinutes } from '@/ui/words/format';
-import { withLoads, withServing } from '@/editing/edit-loads';
+import { withLay, withLoads, withServing } from '@/editing/edit-loads';
 import { Choice } from '@/ui/controls/choice';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { withLoad } from '@/editing/amounts';
@@ -77,6 +79,7 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         }))}
         onChoose={release}
       />
+      {plan.fryer.places && <Laying document={document} strengths={plan.fryer.places} release={release} />}
       {loads.count > 1 && <LoadsTable document={document} release={release} />}
       {loads.count > 1 && (
         <Choice
@@ -109,6 +112,40 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         />
       )}
       <StationCaution>{STEP_CAUTIONS.load}</StationCaution>
+    </div>
+  );
+}
+
+/** Strong and weak places of this drawer, and whether the thicker pieces are laid over the stronger. */
+function Laying({
+  document,
+  strengths,
+  release,
+}: {
+  document: PlanFile;
+  strengths: readonly number[];
+  release: (document: PlanFile) => void;
+}) {
+  return (
+    <div className="flex flex-wrap items-start gap-x-4 gap-y-2">
+      <PlaceMapDrawing map={{ strengths, deviations: strengths.map(() => 0) }} className="w-28 shrink-0" />
+      <div className="min-w-0 flex-1 basis-56">
+        <p className="text-[14px]">{extremesText(strengths)}</p>
+        <PricedChoice
+          label="How they are laid"
+          value={document.loads.lay ?? 'as-they-fall'}
+          document={document}
+          options={[
+            { value: 'as-they-fall', word: 'As they fall', document: withLay(document, 'as-they-fall') },
+            {
+              value: 'thick-to-strong',
+              word: 'Thicker over the strong places',
+              document: withLay(document, 'thick-to-strong'),
+            },
+          ]}
+          onChoose={release}
+        />
+      </div>
     </div>
   );
 }

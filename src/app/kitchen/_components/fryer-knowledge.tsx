@@ -2,18 +2,21 @@
 
 import { format } from 'date-fns';
 import { useRouter } from 'next/navigation';
-import { FRYER_QUANTITIES } from '@/core/learn/beliefs';
+import { EIGHT_IN_TEN, FRYER_QUANTITIES } from '@/core/learn/beliefs';
+import type { PlaceMap } from '@/core/learn/place-map';
 import type { FryerCard } from '@/schemas/fryer-card';
 import type { KitchenFryer } from '@/schemas/kitchen';
 import type { PlanFile } from '@/schemas/plan-file';
 import { BeliefBar } from '@/ui/charts/belief-bar';
 import { Button } from '@/ui/controls/button';
+import { PlaceMapDrawing } from '@/ui/drawings/place-map-drawing';
 import { Switch } from '@/ui/controls/switch';
 import { LocalTime } from '@/ui/local-time';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { againstLabel, dialText, isApart, taughtByText } from '@/ui/words/belief-text';
+import { extremesText } from '@/ui/words/place-text';
 import { temperatureText } from '@/ui/words/format';
 import { useGoodTo } from './use-good-to';
 import { NarrowingChart } from './narrowing-chart';
@@ -23,6 +26,11 @@ const LABELS = { offset: 'as the dial says', heatTransfer: 'like most', power: '
 
 /** Dial at which it is said what the fryer blows, °C. Source: chosen, a usual one. */
 const DIAL = 190;
+
+/** How surely the heat over a place is known, eight times in ten, in whole per cent. */
+function reachOf({ deviations }: PlaceMap): number {
+  return Math.round(100 * EIGHT_IN_TEN * Math.max(...deviations));
+}
 
 /** What the kitchen has learnt of a fryer: how far it is off, how sure that is, and from which batches. */
 export function FryerKnowledge({
@@ -53,7 +61,9 @@ export function FryerKnowledge({
     );
   }
   return (
-    <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,380px)_minmax(0,1fr)]">
+    <div
+      className={`grid gap-x-8 gap-y-6 ${card.places.length > 0 ? 'lg:grid-cols-[minmax(0,340px)_240px_minmax(0,1fr)]' : 'lg:grid-cols-[minmax(0,380px)_minmax(0,1fr)]'}`}
+    >
       <section aria-label={`What ${fryer.name} is like`}>
         <div className="flex items-center justify-between gap-3">
           <h3 className="text-[22px]">{dialText(card.now.offset, units)}</h3>
@@ -104,6 +114,23 @@ export function FryerKnowledge({
           </span>
         </p>
       </section>
+      {card.places.length > 0 && (
+        <section aria-label={`Strong and weak places of ${fryer.name}`} className="flex flex-col gap-3">
+          <h3 className="text-[19px]">Strong and weak places</h3>
+          {card.places.map((known) => (
+            <figure key={known.drawer}>
+              <PlaceMapDrawing map={known} className="w-full max-w-60" />
+              <figcaption className="mt-1 text-[14px]">
+                {known.drawer === null ? '' : `Drawer ${known.drawer}. `}
+                {extremesText(known.strengths)}{' '}
+                <span className="text-iron-soft">
+                  The handle is in front; % heat against the mean, good to ±{reachOf(known)}.
+                </span>
+              </figcaption>
+            </figure>
+          ))}
+        </section>
+      )}
       <section aria-label={`What ${fryer.name} is known from`} className="min-w-0">
         <div className="flex flex-wrap items-baseline justify-between gap-x-4">
           <h3 className="text-[19px]">

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { fryerFromLabel } from '@/core/fryer/fryer-from-label';
+import { BREAD_DURATION } from '@/core/learn/bread-test';
 import { expectedTest, type FryerTest, fryerTestEvidence, WATER } from '@/core/learn/fryer-test';
 import { type Knowledge, narrowedBy } from '@/core/learn/knowledge';
 import { EIGHT_IN_TEN, fryerBelief } from '@/core/learn/beliefs';
@@ -20,12 +21,23 @@ import { useHalves } from './use-good-to';
 
 type Kind = FryerTest['kind'];
 
-const TESTS: readonly { kind: Kind; name: string; needs: string; how: string; caution: string }[] = [
+const TESTS: readonly { kind: Kind; name: string; needs: string; how: string; tells: string; caution: string }[] = [
+  {
+    kind: 'bread',
+    name: 'Bread slices',
+    needs: `${BREAD_DURATION / 60} min, nine quarters of soft white bread`,
+    how: `Preheat at 180 °C. Lay them in three rows of three, quickly; after ${BREAD_DURATION / 60} min tell the shade of each.`,
+    tells:
+      'Tells strong from weak places of the drawer, and some of the thermostat; for two drawers, one after the other.',
+    caution:
+      'The fan lifts light slices to the heater, where they can burn: hold them down with a rack, and stay beside it. Turn off at the first smell of burning.',
+  },
   {
     kind: 'water',
     name: 'Water',
     needs: `${WATER.duration / 60} min, a wide dish, a scale`,
     how: `${WATER.mass * 1000} g of water in, dial at 180 °C from cold. Note when the lamp goes out first; weigh again after ${WATER.duration / 60} min.`,
+    tells: 'Tells airflow and heat-up.',
     caution:
       'The water is hot, near boiling: lift the dish out level, with dry gloves. A dish that may go into an oven.',
   },
@@ -34,6 +46,7 @@ const TESTS: readonly { kind: Kind; name: string; needs: string; how: string; ca
     name: 'Thermometer',
     needs: '8 min, an oven thermometer',
     how: 'Lay it in the middle of the empty drawer, dial at 180 °C from cold; read it after 4 and after 8 min.',
+    tells: 'Tells the thermostat.',
     caution: 'Keep it clear of heater and fan, and take it out with gloves. No thermometer of glass or plastic.',
   },
 ];
@@ -84,8 +97,8 @@ export function MeasureFryer({
       <h3 className="text-[19px]">
         Measure it <span className="font-text text-[14px] font-normal text-iron-soft">with what is in the kitchen</span>
       </h3>
-      <div className="mt-2 grid gap-4 md:grid-cols-2">
-        {order.map(({ kind, name, needs, how, caution, i, good }, place) => {
+      <div className="mt-2 grid gap-4 md:grid-cols-2 lg:grid-cols-3">
+        {order.map(({ kind, name, needs, how, tells, caution, i, good }, place) => {
           const belief = fryerBelief(foreseen[i]!, fryer.name);
           const before = fryerBelief(knowledge, fryer.name);
           const reach = (of: typeof belief, quantity: 'offset' | 'heatTransfer') =>
@@ -102,6 +115,7 @@ export function MeasureFryer({
               </p>
               <p className="text-[14px] text-iron-soft">{needs}</p>
               <p className="mt-1 text-[15px]">{how}</p>
+              <p className="mt-1 text-[14px] text-iron-soft">{tells}</p>
               <p className="mt-1 text-[14px]">
                 Thermostat ±{reach(before, 'offset')} → ±{reach(belief, 'offset')}, airflow ±
                 {reach(before, 'heatTransfer')} → ±{reach(belief, 'heatTransfer')}

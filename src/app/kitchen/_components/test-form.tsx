@@ -2,16 +2,25 @@
 
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { Controller, useForm } from 'react-hook-form';
+import { PLACES } from '@/core/fryer/places';
+import { BREAD_DURATION } from '@/core/learn/bread-test';
 import { type FryerTest, THERMOMETER_TIMES, WATER } from '@/core/learn/fryer-test';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import { type FryerTestFile, fryerTestSchema } from '@/schemas/fryer-test-schema';
 import { Button } from '@/ui/controls/button';
+import { Choice } from '@/ui/controls/choice';
 import { FormField } from '@/ui/controls/form-field';
 import { clockText } from '@/ui/words/format';
+import { BreadGrid } from './bread-grid';
 
-/** What is typed of a test, as text. */
-type Texts = Record<'grams' | 'diameter' | 'left' | 'lamp' | 'first' | 'second', string>;
+/** What is typed of a test, as text, and what is tapped. */
+type Texts = Record<'grams' | 'diameter' | 'left' | 'lamp' | 'first' | 'second', string> & {
+  drawer: keyof typeof DRAWERS;
+  shades: (number | null)[];
+};
+
+const DRAWERS = { only: null, first: 1, second: 2 } as const;
 
 const START: Texts = {
   grams: String(WATER.mass * 1000),
@@ -20,6 +29,14 @@ const START: Texts = {
   lamp: '',
   first: '',
   second: '',
+  drawer: 'only',
+  shades: new Array<number | null>(PLACES).fill(null),
+};
+
+const FAULTS: Readonly<Record<FryerTest['kind'], string>> = {
+  water: 'Put in 50 to 1000 g, 5 to 40 cm across, and weigh what is left; the lamp can stay empty.',
+  thermometer: 'Both readings, in °C from 20 to 300.',
+  bread: 'Tap the shade of at least four slices, or take a photo of the drawer.',
 };
 
 const DIAL_C = Math.round(celsiusFromKelvin(WATER.dial));
@@ -28,9 +45,12 @@ const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.
 
 /** The test as it is kept; what is not a number is left for the schema to say. */
 function testOf(kind: FryerTest['kind'], texts: Texts): unknown {
+  const drawer = DRAWERS[texts.drawer];
+  if (kind === 'bread') return { kind, drawer, dial_c: DIAL_C, minutes: BREAD_DURATION / 60, shades: texts.shades };
   if (kind === 'water') {
     return {
       kind,
+      drawer,
       dial_c: DIAL_C,
       grams: number(texts.grams),
       diameter_cm: number(texts.diameter),
@@ -41,6 +61,7 @@ function testOf(kind: FryerTest['kind'], texts: Texts): unknown {
   }
   return {
     kind,
+    drawer,
     dial_c: DIAL_C,
     readings: [texts.first, texts.second].map((text, i) => ({
       minute: THERMOMETER_TIMES[i]! / 60,
@@ -61,7 +82,7 @@ export function TestForm({
 }) {
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const check = zodResolver(fryerTestSchema);
-  const { register, handleSubmit, formState, setValue } = useForm<Texts, unknown, FryerTestFile>({
+  const { register, handleSubmit, formState, setValue, control } = useForm<Texts, unknown, FryerTestFile>({
     defaultValues: START,
     resolver: (texts, context, options) => check(testOf(kind, texts) as FryerTestFile, context, options as never),
   });
@@ -80,6 +101,29 @@ export function TestForm({
           )}
         </p>
       )}
+      <Controller
+        control={control}
+        name="drawer"
+        render={({ field }) => (
+          <Choice
+            label="Which drawer of it"
+            value={field.value}
+            options={[
+              { value: 'only', word: 'It has one' },
+              { value: 'first', word: 'Drawer 1' },
+              { value: 'second', word: 'Drawer 2' },
+            ]}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      {kind === 'bread' && (
+        <Controller
+          control={control}
+          name="shades"
+          render={({ field }) => <BreadGrid shades={field.value} onChange={field.onChange} />}
+        />
+      )}
       <div className="grid gap-3 sm:grid-cols-2">
         {kind === 'water' ? (
           <>
@@ -93,18 +137,16 @@ export function TestForm({
             />
             <FormField label="Lamp out first, if seen" unit="s" inputMode="decimal" {...register('lamp')} />
           </>
-        ) : (
+        ) : kind === 'thermometer' ? (
           <>
             <FormField label="After 4 min" unit="°C" inputMode="decimal" {...register('first')} />
             <FormField label="After 8 min" unit="°C" inputMode="decimal" {...register('second')} />
           </>
-        )}
+        ) : null}
       </div>
       {faults && (
         <p role="alert" className="text-[14px] text-alarm">
-          {kind === 'water'
-            ? 'Put in 50 to 1000 g, 5 to 40 cm across, and weigh what is left; the lamp can stay empty.'
-            : 'Both readings, in °C from 20 to 300.'}
+          {FAULTS[kind]}
         </p>
       )}
       <div className="flex gap-2">
