@@ -26,7 +26,7 @@ const APART = 0.55;
 
 /** What an outcome complains of. */
 export function complaintOf(outcome: Outcome, { target }: PlanFile, pulledAt: number | null): Complaint {
-  const { crispness, browning, evenness, faults, liked } = outcome;
+  const { crispness, browning, evenness, faults, liked, heart } = outcome;
   const off = Math.log((browning + 0.02) / WISHED_BROWNING[target.colour]);
   const symptoms: Symptom[] = [
     ...((crispness === 'soft' || crispness === 'tender') && CRUSTED.has(target.crispness) ? (['soggy'] as const) : []),
@@ -34,7 +34,8 @@ export function complaintOf(outcome: Outcome, { target }: PlanFile, pulledAt: nu
     ...(liked === 'too-pale' || (liked === null && off < -APART) ? (['pale'] as const) : []),
     ...(liked === 'too-dark' || (liked === null && off > APART) ? (['dark'] as const) : []),
     ...(evenness === 'uneven' ? (['uneven'] as const) : []),
+    ...(heart === 'hard' ? (['raw-inside'] as const) : []),
     ...faults.flatMap((fault) => FAULTS[fault] ?? []),
   ];
-  return { pulledAt, symptoms, browning, bite: crispness, spread: SPREAD[evenness] };
+  return { pulledAt, symptoms: [...new Set(symptoms)], browning, bite: crispness, spread: SPREAD[evenness] };
 }

@@ -11,9 +11,9 @@ import { WISHED_BROWNING } from './wished-browning';
 import { withoutKnowledge } from './with-knowledge';
 
 /** What of an outcome can be held against a simulation: a tap on "as wished" tells how it was liked, not how brown it was. */
-function cameOut({ browning, liked, crispness }: Outcome, { target }: PlanFile): CameOut {
+function cameOut({ browning, liked, crispness, heart }: Outcome, { target }: PlanFile): CameOut {
   const onlyLiked = liked === 'as-wished' && browning === WISHED_BROWNING[target.colour];
-  return { browning: onlyLiked ? null : browning, liked, bite: crispness };
+  return { browning: onlyLiked ? null : browning, liked, bite: crispness, heart };
 }
 
 /** What a batch says of fryer, food and taste: nothing before it is out and its outcome told, and never in a rehearsal. Cost: sixteen coarse cooks. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Heart } from '../core/learn/what-came-out';
 import type { BatchEvent } from '../core/run/batch-event';
 import { eveningStepSchema } from './evening-event';
 import { type PlanFile, planFileSchema } from './plan-file';
@@ -55,6 +56,9 @@ export const OUTCOME_FAULTS = [
 /** How the colour was liked. */
 export const OUTCOME_LIKED = ['too-pale', 'as-wished', 'too-dark'] as const;
 
+/** How the inside was. */
+export const OUTCOME_HEARTS = ['hard', 'soft'] as const satisfies readonly Heart[];
+
 /** What is to be done the next time. */
 export const OUTCOME_NEXT = ['again', 'changed', 'not-again'] as const;
 
@@ -66,6 +70,7 @@ export const outcomeSchema = z.strictObject({
   faults: z.array(z.enum(OUTCOME_FAULTS)).max(OUTCOME_FAULTS.length).default([]),
   note: z.string().trim().max(2000, 'must be 2000 characters at most').default(''),
   liked: z.enum(OUTCOME_LIKED).nullable().default(null),
+  heart: z.enum(OUTCOME_HEARTS).nullable().default(null),
   next: z.enum(OUTCOME_NEXT).nullable().default(null),
 });
 

@@ -1,24 +1,47 @@
 import { z } from 'zod';
+import { QUANTITY_COUNT } from '../core/learn/quantities';
 import { PLACES } from '../core/fryer/places';
 
 /** Version of how evidence is worked out; raised when the model changes, so that all is worked out anew. */
-export const EVIDENCE_VERSION = 1;
+export const EVIDENCE_VERSION = 2;
 
 const number = z.number().min(-1e6).max(1e6);
 
 /** What a batch says, as a device works it out. */
 export const evidenceSchema = z.strictObject({
-  information: z.array(number).length(36),
-  vector: z.array(number).length(6),
+  information: z.array(number).length(QUANTITY_COUNT ** 2),
+  vector: z.array(number).length(QUANTITY_COUNT),
   answers: z.int().min(0).max(1000),
 });
 
 const places = z.array(number).length(PLACES);
 
+/** Quantities that tests kept before the softening of food was one of them speak of. */
+const EARLIER_COUNT = 6;
+
+/** Evidence about fewer quantities as evidence about all: it says nothing of the others, which are the last. */
+function aboutAll(evidence: unknown): unknown {
+  const earlier = z.looseObject({ information: z.array(number), vector: z.array(number) }).safeParse(evidence);
+  if (!earlier.success || earlier.data.vector.length !== EARLIER_COUNT) return evidence;
+  const { information, vector, ...rest } = earlier.data;
+  const row = (q: number, s: number) =>
+    q < EARLIER_COUNT && s < EARLIER_COUNT ? (information[q * EARLIER_COUNT + s] ?? 0) : 0;
+  return {
+    ...rest,
+    information: Array.from({ length: QUANTITY_COUNT ** 2 }, (_, at) =>
+      row(Math.floor(at / QUANTITY_COUNT), at % QUANTITY_COUNT),
+    ),
+    vector: Array.from({ length: QUANTITY_COUNT }, (_, q) => vector[q] ?? 0),
+  };
+}
+
 /** What a test of a fryer says; a grid of slices of bread tells of the places of its floor as well. */
-export const fryerTestEvidenceSchema = evidenceSchema.extend({
+const fryerTestEvidence = evidenceSchema.extend({
   places: z.strictObject({ information: z.array(number.min(0)).length(PLACES), vector: places }).optional(),
 });
+
+/** The same as it was kept, whenever that was. */
+export const fryerTestEvidenceSchema = z.preprocess(aboutAll, fryerTestEvidence);
 
 /** Body of a request that keeps it; `toldBy` is which events and which outcome it was worked out from. */
 export const keepEvidenceSchema = z.strictObject({

@@ -26,6 +26,8 @@ export const learntSchema = z.strictObject({
   /** what is called the wished colour and bite here, over what most call so */
   shade: factor,
   firmness: factor,
+  /** on the dose that softens the food's heart */
+  softening: factor.default(1),
   /** lower factor of the covariance that is left: ln heat transfer, K, ln power, ln browning over shade; row by row */
   spread: z.array(z.number().min(-60).max(60)).length(10),
   places: places.optional(),
@@ -45,9 +47,9 @@ function fryerFromFile({ offset_c, heat_transfer, power, places: own }: z.output
 
 /** As the engine takes it. */
 export function learntFromFile(file: LearntFile): { learnt: Learnt; drawers: readonly LearntFryer[] | undefined } {
-  const { browning, shade, firmness, spread } = file;
+  const { browning, shade, firmness, softening, spread } = file;
   return {
-    learnt: { ...fryerFromFile(file), browning, shade, firmness, spread },
+    learnt: { ...fryerFromFile(file), browning, shade, firmness, softening, spread },
     drawers: file.drawers?.map(fryerFromFile),
   };
 }
@@ -70,6 +72,7 @@ export function learntToFile(learnt: Learnt, batches: number, drawers?: readonly
     browning: rounded(learnt.browning),
     shade: rounded(learnt.shade),
     firmness: rounded(learnt.firmness),
+    softening: rounded(learnt.softening),
     spread: learnt.spread.map(rounded),
     ...(drawers ? { drawers: drawers.map(fryerToFile) } : {}),
     batches,

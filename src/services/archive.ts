@@ -139,6 +139,7 @@ function logRows({ batches, outcomes }: Pick<Rows, 'batches' | 'outcomes'>) {
         browning: String(outcome?.browning ?? ''),
         evenness: String(outcome?.evenness ?? ''),
         liked: String(outcome?.liked ?? ''),
+        heart: String(outcome?.heart ?? ''),
         next_time: String(outcome?.next_time ?? ''),
         faults: Array.isArray(outcome?.faults) ? outcome.faults.join(' ') : '',
         note: String(outcome?.note ?? ''),

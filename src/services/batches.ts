@@ -79,8 +79,8 @@ export function eventOf(row: BatchEventRow): BatchEvent | null {
 }
 
 function outcomeOf(row: OutcomeRow): Outcome | null {
-  const { crispness, browning, evenness, faults, note, liked, next_time: next } = row;
-  const parsed = outcomeSchema.safeParse({ crispness, browning, evenness, faults, note, liked, next });
+  const { crispness, browning, evenness, faults, note, liked, heart, next_time: next } = row;
+  const parsed = outcomeSchema.safeParse({ crispness, browning, evenness, faults, note, liked, heart, next });
   return parsed.success ? parsed.data : null;
 }
 

@@ -198,6 +198,7 @@ test('a kitchen goes out and comes in, equal by checksum, here or elsewhere, twi
     browning: 1.1,
     evenness: 'even',
     liked: null,
+    heart: null,
     next: null,
     faults: [],
     note: 'good',

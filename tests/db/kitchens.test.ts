@@ -33,6 +33,7 @@ const OUTCOME = {
   browning: 1,
   evenness: 'even',
   liked: null,
+  heart: null,
   next: null,
   faults: [],
   note: 'good',

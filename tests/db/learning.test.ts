@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { QUANTITY_COUNT } from '@/core/learn/quantities';
 import { closeDatabase } from '@/db/pool';
 import { BATCH_EVENT_KINDS } from '@/core/run/batch-event';
 import { learntFor } from '@/core/learn/learnt';
@@ -50,6 +51,7 @@ async function lateBatch(kitchenId: string, fryerName: string, minute = 27) {
     faults: [],
     note: 'heap of them',
     liked: 'as-wished',
+    heart: null,
     next: 'again',
     fingerprint: [0.7, 0.9, 1.1],
   });
@@ -100,7 +102,13 @@ test('what batches teach is worked out once, starts every plan, and goes with th
   await removeBatch(id, batches[1]!, false);
   expect(await offsetOf(own)).toBe(three);
 
-  await recordOutcome(id, batches[2]!, { ...pastBatch().outcome!, browning: 2, liked: 'too-dark', fingerprint: [2] });
+  await recordOutcome(id, batches[2]!, {
+    ...pastBatch().outcome!,
+    browning: 2,
+    liked: 'too-dark',
+    heart: null,
+    fingerprint: [2],
+  });
   expect((await loadLearning(id)).batches).toHaveLength(2);
   expect(await workOut(id)).toBe(1);
   expect(await offsetOf(own)).toBeGreaterThan(three);
@@ -144,7 +152,11 @@ test('a rehearsal and what another kitchen or an old outcome says teach nothing'
   ]);
   await workOut(own.id);
   expect(await offsetOf(own)).toBe(0);
-  const evidence = { information: new Array<number>(36).fill(0), vector: new Array<number>(6).fill(0), answers: 1 };
+  const evidence = {
+    information: new Array<number>(QUANTITY_COUNT ** 2).fill(0),
+    vector: new Array<number>(QUANTITY_COUNT).fill(0),
+    answers: 1,
+  };
   const stale = await keepEvidence(own.id, batchId, { version: EVIDENCE_VERSION, toldBy: 'something else', evidence });
   expect(stale.ok).toBe(true);
   expect(await keepEvidence(other.id, batchId, { version: EVIDENCE_VERSION, toldBy: 'x', evidence })).toMatchObject({
@@ -159,11 +171,11 @@ test('numbers that no batch could tell are not learnt from, and stop nothing', a
   const batchId = await lateBatch(own.id, own.fryer.name);
   const untold = await loadUntold(own.id);
   const toldBy = untold.ok ? untold.value[0]!.toldBy : '';
-  const information = new Array<number>(36).fill(-1e5);
+  const information = new Array<number>(QUANTITY_COUNT ** 2).fill(-1e5);
   await keepEvidence(own.id, batchId, {
     version: EVIDENCE_VERSION,
     toldBy,
-    evidence: { information, vector: new Array<number>(6).fill(1e5), answers: 3 },
+    evidence: { information, vector: new Array<number>(QUANTITY_COUNT).fill(1e5), answers: 3 },
   });
   expect(await offsetOf(own)).toBe(0);
   expect((await loadLogLearning(own.id)).ok).toBe(true);
@@ -197,4 +209,14 @@ test('the log is searched by words, food, verdict and age, a page at a time, and
   expect(csv.ok && csv.value).toContain('"a ""quoted"", note"');
   const lines = await exportLog(id, 'jsonl');
   expect(lines.ok && JSON.parse(lines.value.trim())).toMatchObject({ next_time: 'not-again', crispness: 'crisp' });
+});
+
+test('whether the inside was still hard is kept, and goes out with the log', async () => {
+  const own = await kitchen();
+  const batchId = await lateBatch(own.id, own.fryer.name);
+  await recordOutcome(own.id, batchId, { ...pastBatch().outcome!, heart: 'hard', fingerprint: [1] });
+  const read = await loadBatch(own.id, batchId);
+  expect(read.ok && read.value.outcome?.heart).toBe('hard');
+  const log = await exportLog(own.id, 'jsonl');
+  expect(log.ok && JSON.parse(log.value.split('\n')[0]!)).toMatchObject({ heart: 'hard' });
 });

@@ -17,7 +17,16 @@ const note = (day: number, said = ''): OldNote => ({
   fryerName: 'Large drawer',
   begunAt: DAY + day * 86_400_000,
   pulledMin: 21.5,
-  outcome: { crispness: 'crisp', browning: 1, evenness: 'even', faults: [], note: said, liked: null, next: null },
+  outcome: {
+    crispness: 'crisp',
+    browning: 1,
+    evenness: 'even',
+    faults: [],
+    note: said,
+    liked: null,
+    heart: null,
+    next: null,
+  },
 });
 const logOf = async (id: string) => (await value(searchLog(id, logAskSchema.parse({})))).batches;
 

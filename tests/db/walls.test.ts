@@ -1,4 +1,5 @@
 import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
+import { QUANTITY_COUNT } from '@/core/learn/quantities';
 import { newEvening } from '@/editing/edit-evening';
 import { saveEvening, tellEvening } from '@/services/evenings';
 import { keepFryerTest } from '@/services/fryer-tests';
@@ -51,6 +52,7 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
     browning: 1,
     evenness: 'even',
     liked: null,
+    heart: null,
     next: null,
     faults: [],
     note: '',
@@ -59,7 +61,11 @@ async function furnishedKitchen(): Promise<{ id: string; planId: string; batchId
   await keepPhoto(id, batchId, { photoId: randomUUID(), width: 4, height: 3, image: '/9j/AQID' });
   const untold = await loadUntold(id);
   const toldBy = untold.ok ? untold.value[0]!.toldBy : '';
-  const evidence = { information: new Array<number>(36).fill(0), vector: new Array<number>(6).fill(0), answers: 0 };
+  const evidence = {
+    information: new Array<number>(QUANTITY_COUNT ** 2).fill(0),
+    vector: new Array<number>(QUANTITY_COUNT).fill(0),
+    answers: 0,
+  };
   await keepEvidence(id, batchId, { version: EVIDENCE_VERSION, toldBy, evidence });
   await keepFryerTest(id, rows[0]!.fryer_id, {
     testId: randomUUID(),

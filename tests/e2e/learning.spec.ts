@@ -42,6 +42,7 @@ async function tellBatch(
     faults: [],
     note: '',
     liked: 'as-wished',
+    heart: null,
     next: 'again',
     fingerprint: [0.6, 0.7, 0.8, 0.9, 1],
     ...outcome,
@@ -139,6 +140,7 @@ test('a batch that went wrong: its causes are tried, a question tells them apart
     crispness: 'soft',
     browning: 0.25,
     liked: 'too-pale',
+    heart: null,
     next: 'not-again',
     fingerprint: [0.2, 0.25, 0.3],
   };

@@ -1,4 +1,5 @@
 import { ANSWER_STEP, type Look, type Observation } from '@/core/coach/observation';
+import { judgeFor } from '@/core/piece/judge-piece';
 import { PARTICLE_RESOLUTION, type Trace, traceAt, traceOf, tracesOf } from '@/core/coach/trace';
 import { findFood } from '@/core/food/catalogue';
 import { type PullInterval, pullInterval, pullTimesAt, SIGMA_POINTS } from '@/core/forecast/interval';
@@ -127,6 +128,10 @@ function told(real: Trace, shown: Trace, plan: Plan, right: number, pulled: numb
     browning: asWished ? null : browning * Math.exp(0.2 * noise()),
     liked: { paler: 'too-pale', 'as-shown': 'as-wished', darker: 'too-dark' }[liked] as CameOut['liked'],
     bite: BITES.find(([below]) => bite < below)?.[1] ?? 'hard',
+    heart:
+      traceAt(real, real.softening, pulled) * Math.exp(0.4 * noise()) < judgeFor(plan.target).softness
+        ? 'hard'
+        : 'soft',
   };
   return { observations, cameOut };
 }

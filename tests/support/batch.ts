@@ -32,6 +32,7 @@ export function pastBatch(change: Partial<Batch> = {}): Batch {
       browning: 0.7,
       evenness: 'some-differ',
       liked: null,
+      heart: null,
       next: null,
       faults: ['wet-heart'],
       note: 'Pale heap.',

@@ -36,6 +36,7 @@ beforeEach(() => {
 test('three taps and a note are sent as said', async () => {
   fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
   await userEvent.click(screen.getByRole('radio', { name: 'Tender' }));
+  await userEvent.click(screen.getByRole('radio', { name: 'Still hard inside' }));
   await userEvent.click(screen.getByRole('radio', { name: 'brown' }));
   await userEvent.click(screen.getByRole('radio', { name: 'All alike' }));
   await userEvent.click(screen.getByRole('checkbox', { name: 'Stuck together' }));
@@ -52,6 +53,7 @@ test('three taps and a note are sent as said', async () => {
     faults: ['stuck'],
     note: 'Towel twice.',
     liked: 'too-dark',
+    heart: 'hard',
     next: 'changed',
     fingerprint: expect.any(Array),
   });

@@ -11,6 +11,7 @@ import {
   OUTCOME_CRISPNESS,
   OUTCOME_EVENNESS,
   OUTCOME_FAULTS,
+  OUTCOME_HEARTS,
   OUTCOME_LIKED,
   OUTCOME_NEXT,
   type Outcome,
@@ -22,7 +23,7 @@ import { WISHED_BROWNING } from '@/editing/wished-browning';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
 import { send } from '@/ui/send';
-import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS, LIKED_WORDS, NEXT_WORDS } from '@/ui/words/labels';
+import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS, HEART_WORDS, LIKED_WORDS, NEXT_WORDS } from '@/ui/words/labels';
 import { SwatchPicker } from './swatch-picker';
 
 type Entry = z.input<typeof outcomeSchema>;
@@ -60,6 +61,7 @@ export function OutcomeForm({
     setValue('browning', WISHED_BROWNING[wished.colour], said);
     setValue('evenness', 'even', said);
     setValue('liked', 'as-wished', said);
+    setValue('heart', 'soft', said);
   };
   const missing = [
     formState.errors.crispness && 'the bite',
@@ -90,6 +92,18 @@ export function OutcomeForm({
             label="Bite"
             value={field.value ?? ''}
             options={OUTCOME_CRISPNESS.map((value) => ({ value, word: BITE_WORDS[value] }))}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="heart"
+        render={({ field }) => (
+          <Choice
+            label="The inside"
+            value={field.value ?? ''}
+            options={OUTCOME_HEARTS.map((value) => ({ value, word: HEART_WORDS[value] }))}
             onChange={field.onChange}
           />
         )}

@@ -254,6 +254,7 @@ describe('a batch', () => {
       browning: 1.1,
       shade: 1,
       firmness: 1,
+      softening: 1,
       spread: [0.1, 0, 4, 0, 0, 0.05, 0, 0, 0, 0.3],
       batches: 4,
     };

@@ -22,6 +22,8 @@ export interface CookRecord {
   readonly faceUp: Uint8Array;
   /** 1 while a piece is in the basket, [sample][piece] */
   readonly inBasket: Uint8Array;
+  /** dose at the heart over that which softens it, mean of what was loaded first, without limit, [sample] */
+  readonly softening: Float32Array;
   /** m, glassy depth of the mean face, [sample] */
   readonly crustDepth: Float32Array;
   /** K at the thermal centre, mean, [sample] */

@@ -28,6 +28,7 @@ export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution:
     over: new Uint8Array(samples * count),
     faceUp: new Uint8Array(samples * count),
     inBasket: new Uint8Array(samples * count),
+    softening: new Float32Array(samples),
     crustDepth: new Float32Array(samples),
     centreTemperature: new Float32Array(samples),
     moisture: new Float32Array(samples),
@@ -49,6 +50,7 @@ export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution:
       water += group.waterAtStart;
       steamed += group.steamed;
     }
+    record.softening[sample] = meanSoftening(run.groups[0]!);
     record.crustDepth[sample]! /= joined;
     record.centreTemperature[sample]! /= joined;
     record.moisture[sample]! /= joined;
@@ -86,6 +88,7 @@ function cutOff(record: Omit<CookRecord, 'energy' | 'prepared' | 'repairs' | 'un
     over: record.over.subarray(0, pieces * samples),
     faceUp: record.faceUp.subarray(0, pieces * samples),
     inBasket: record.inBasket.subarray(0, pieces * samples),
+    softening: record.softening.subarray(0, samples),
     crustDepth: record.crustDepth.subarray(0, samples),
     centreTemperature: record.centreTemperature.subarray(0, samples),
     moisture: record.moisture.subarray(0, samples),
@@ -120,6 +123,14 @@ function takePlaces(
   record.over.set(bed.over, at);
   record.inBasket.set(bed.inBasket, at);
   for (let p = 0; p < record.pieces; p++) record.faceUp[at + p] = 2 * bed.faceUp[p]!;
+}
+
+/** Dose at the hearts over that which softens them. */
+function meanSoftening({ state, part }: PieceGroup): number {
+  const { cells, count, softening } = state;
+  let sum = 0;
+  for (let p = 0; p < count; p++) sum += softening[p * cells + (cells - 1) / 2]!;
+  return sum / count / part.food.softeningDose;
 }
 
 /** Adds the pieces of a group to the sums of a sample. */

@@ -7,6 +7,7 @@ const trace: Trace = {
   interval: 600,
   browning: Float32Array.from([0, 0.5, 1]),
   crispness: Float32Array.from([0, 0.6, 1.2]),
+  softening: Float32Array.from([0, 1, 2]),
   weight: Float32Array.from([0.5, 0.375, 0.25]),
   right: Float32Array.of(0, 1),
   air: Float32Array.from([293, 463, 463]),

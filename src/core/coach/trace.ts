@@ -15,6 +15,8 @@ export interface Trace {
   readonly browning: Float32Array;
   /** median piece, over that wished */
   readonly crispness: Float32Array;
+  /** dose at the heart over that which softens it */
+  readonly softening: Float32Array;
   /** kg in the basket */
   readonly weight: Float32Array;
   /** share of the pieces that are right */
@@ -63,6 +65,7 @@ export function tracesIn(record: CookRecord, plan: Plan, scales: readonly number
       interval: record.interval,
       browning: browning.map((value) => value * scale),
       crispness,
+      softening: record.softening,
       weight: record.weight,
       right: Float32Array.from({ length: record.samples }, (_, s) => track.shares[4 * s + 1]!),
       air: record.airTemperature,

@@ -10,7 +10,7 @@ import type { CameOut } from './what-came-out';
 
 const PLAN = planFromFile(SHAKEN_PLAN);
 const PULLED = 22 * 60;
-const SILENT: CameOut = { browning: null, liked: null, bite: null };
+const SILENT: CameOut = { browning: null, liked: null, bite: null, heart: null };
 
 /** What a truthful cook tells of the plan in a fryer so many kelvin off. */
 function truthIn(offset: number, browning = 1) {
@@ -66,4 +66,15 @@ test('one slip among many answers hardly moves what they say', () => {
   const before = says(batchEvidence(PLAN, observations, PULLED, { ...SILENT, browning }), 'browning').mean;
   const after = says(batchEvidence(PLAN, [...observations, slip], PULLED, { ...SILENT, browning }), 'browning').mean;
   expect(Math.abs(after - before)).toBeLessThan(0.4);
+});
+
+test('a heart still hard where it should be soft says that this food takes longer; as expected it says nothing', () => {
+  const told = (heart: 'hard' | 'soft', pulledAt: number) =>
+    says(batchEvidence(PLAN, [], pulledAt, { ...SILENT, heart }), 'softening');
+  const [late, early] = [PULLED, 6 * 60];
+  expect(told('hard', late).mean).toBeGreaterThan(0.5);
+  expect(told('hard', late).deviation).toBeLessThan(1);
+  expect(told('soft', late)).toEqual({ mean: 0, deviation: 1 });
+  expect(told('hard', early)).toEqual({ mean: 0, deviation: 1 });
+  expect(told('soft', early).mean).toBeLessThan(-0.3);
 });

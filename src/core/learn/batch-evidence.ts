@@ -3,7 +3,7 @@ import { ANSWER_STEP, type Observation } from '../coach/observation';
 import { PARTICLE_RESOLUTION, type Trace, recordUntilKnown, traceAt, tracesIn } from '../coach/trace';
 import { goingOn } from '../forecast/interval';
 import type { Plan } from '../plan/plan';
-import { RIGHT_BROWNING } from '../piece/judge-piece';
+import { judgeFor, RIGHT_BROWNING } from '../piece/judge-piece';
 import type { Evidence } from './evidence';
 import { explain } from './gauss-newton';
 import { UNIT } from './quantities';
@@ -18,10 +18,16 @@ const STEP = 0.6;
 /** Standard deviation of the bite as said by a word, ln. Source: assumed, half the step between two words. */
 const WORD_NOISE = 0.45;
 
+/** Dose of a heart that has hardly begun to soften, so that its logarithm is a number. Source: numerics. */
+const LEAST_DOSE = 0.02;
+
+/** Standard deviation of a heart that is called hard or soft, ln of its dose. Source: assumed; where hard ends differs between mouths by a third. */
+const HEART_NOISE = 0.4;
+
 /** The heap of every cook: the same as of a run's guesses. */
 const HEAP = 1;
 
-const [HEAT, OFFSET, POWER, BROWNING, SHADE, FIRMNESS] = [0, 1, 2, 3, 4, 5] as const;
+const [HEAT, OFFSET, POWER, BROWNING, SHADE, FIRMNESS, SOFTENING] = [0, 1, 2, 3, 4, 5, 6] as const;
 const OF_THE_FRYER = [HEAT, OFFSET, POWER] as const;
 
 /** What a cook of quantities `x` would have shown, against what was told, zero where they agree; the liking is that of `from`. */
@@ -51,6 +57,7 @@ function likingOf({ here, shadier }: Cooked, { target: { colour } }: Plan, x: re
  */
 function residualsOf(plan: Plan, observations: readonly Observation[], pulledAt: number, cameOut: CameOut): Residuals {
   const said = cameOut.bite === null ? null : saidCrispness(cameOut.bite, plan.target.crispness);
+  const { softness: needed } = judgeFor(plan.target);
   return (trace, x, liking, from) => {
     const residuals = observations.map((one) => deviation(trace, one));
     const browning = seen(traceAt(trace, trace.browning, pulledAt));
@@ -63,6 +70,12 @@ function residualsOf(plan: Plan, observations: readonly Observation[], pulledAt:
     if (said !== null) {
       const bite = seen(traceAt(trace, trace.crispness, pulledAt));
       residuals.push((bite - seen(said * Math.exp(UNIT.firmness * x[FIRMNESS]!))) / WORD_NOISE);
+    }
+    if (cameOut.heart !== null) {
+      const slower = UNIT.softening * (x[SOFTENING]! - from[SOFTENING]!);
+      const beyond = Math.log(traceAt(trace, trace.softening, pulledAt) + LEAST_DOSE) - slower - Math.log(needed);
+      /* what agrees says nothing of how far */
+      residuals.push((cameOut.heart === 'hard' ? Math.max(0, beyond) : Math.min(0, beyond)) / HEART_NOISE);
     }
     return residuals;
   };
@@ -86,6 +99,7 @@ function cookIn(plan: Plan, x: readonly number[], atLeast: number): Cooked {
   const own: Plan = {
     ...withShade(plan, x[SHADE]!),
     browningScale: plan.browningScale * Math.exp(UNIT.browning * x[BROWNING]!),
+    food: { ...plan.food, softeningDose: plan.food.softeningDose * Math.exp(UNIT.softening * x[SOFTENING]!) },
     fryer: {
       ...fryer,
       heatTransferCoefficient: fryer.heatTransferCoefficient * Math.exp(UNIT.heatTransfer * x[HEAT]!),

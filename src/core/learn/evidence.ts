@@ -6,7 +6,7 @@ import { QUANTITY_COUNT } from './quantities';
  * exp(−½ xᵀΛx + ηᵀx), x in the units of `UNIT`. Two of them are taken together by adding. Kitchens keep it beside each batch.
  */
 export interface Evidence {
-  /** Λ, 6 × 6, flat */
+  /** Λ, square over the quantities, flat */
   readonly information: readonly number[];
   /** η */
   readonly vector: readonly number[];

@@ -11,7 +11,7 @@ export type Sureness = 'sure' | 'likely' | 'open';
 export interface Finding {
   readonly about:
     | { readonly kind: 'fryer'; readonly fryer: string; readonly quantity: FryerQuantity }
-    | { readonly kind: 'food'; readonly food: string }
+    | { readonly kind: 'food'; readonly food: string; readonly quantity: 'browning' | 'softening' }
     | { readonly kind: 'taste' };
   readonly before: Belief;
   readonly now: Belief;
@@ -85,12 +85,14 @@ export function findingsOf(knowledge: Knowledge, batches: readonly ToldBatch[]):
       const own = batches.filter((batch) => batch.food === food);
       const known = findFood(food);
       const made = { ...own[0]!, kin: known ? kinOf(known) : own[0]!.kin };
-      return finding(
-        { kind: 'food', food },
-        beliefIn(NOTHING_KNOWN, made, 'browning'),
-        beliefIn(knowledge, made, 'browning'),
-        own,
-        (batch) => saysAlone(batch, 'browning'),
+      return (['browning', 'softening'] as const).flatMap((quantity) =>
+        finding(
+          { kind: 'food', food, quantity },
+          beliefIn(NOTHING_KNOWN, made, quantity),
+          beliefIn(knowledge, made, quantity),
+          own,
+          (batch) => saysAlone(batch, quantity),
+        ),
       );
     }),
     ...(foods.length > 0

@@ -4,8 +4,11 @@ import { expectOf, placesKnown } from './knowledge';
 import { learn } from './kitchen-model';
 import { learntFor } from './learnt';
 import type { PlaceEvidence } from './place-map';
+import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { QUANTITIES, QUANTITY_COUNT, type Quantity, quantityIndex, UNIT } from './quantities';
 import type { MadeWith, ToldBatch } from './told-batch';
+import { withLearnt } from './with-learnt';
 
 const MADE: MadeWith = { fryer: 'Small', drawer: null, food: 'celeriac', kin: 'vegetable', season: 3 };
 
@@ -136,4 +139,20 @@ test('places of the floor are kept by fryer and drawer, from all grids there; a 
   expect(one!.strengths[2]).toBeLessThan(placesKnown(knowledge, { fryer: 'Small', drawer: 1 })!.strengths[2]!);
   const anyDrawer = learn([{ ...cool('e'), places: grid(4) }]).knowledge;
   expect(placesKnown(anyDrawer, { fryer: 'Small', drawer: 2 })).toMatchObject({ drawer: null });
+});
+
+test('a food that takes longer to soften is planned so: its own dose, not that of another food in the basket', () => {
+  const slow = saying({ softening: 1 }, 2, 100);
+  const { knowledge } = learn([batch('a', slow), batch('b', slow), batch('c', slow)]);
+  const { softening } = learntFor(knowledge, MADE);
+  expect(softening).toBeGreaterThan(1.3);
+  /* three tenths belong to the lot of the day */
+  expect(of('softening', learn([batch('a', slow)])).deviation).toBeGreaterThan(Math.sqrt(0.3));
+  expect(learntFor(knowledge, { ...MADE, food: 'kohlrabi' }).softening).toBeLessThan(1.1);
+  const plan = planFromFile(SHAKEN_PLAN);
+  const other = { ...plan, food: { ...plan.food, id: 'other' } };
+  const event = { time: 60, action: 'add' as const, part: other };
+  const known = withLearnt({ ...plan, events: [event] }, learntFor(knowledge, MADE));
+  expect(known.food.softeningDose).toBeCloseTo(plan.food.softeningDose * softening, 9);
+  expect(known.events[0]!.part!.food.softeningDose).toBe(plan.food.softeningDose);
 });

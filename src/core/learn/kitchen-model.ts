@@ -2,9 +2,9 @@ import { distanceFromOthers, trustIn } from './contradiction';
 import { weighted, withOwnShare } from './evidence';
 import { JointNormal } from './joint-normal';
 import { type Knowledge, type KnownPlaces, NOTHING_KNOWN } from './knowledge';
-import { BROWNING_SHARES } from './parts';
+import { DAY_SHARES } from './parts';
 import { placeMap } from './place-map';
-import { quantityIndex } from './quantities';
+import { type Quantity, quantityIndex } from './quantities';
 import type { ToldBatch } from './told-batch';
 
 /** How a batch stands beside all others. */
@@ -42,7 +42,7 @@ const PASSES = 2;
 /**
  * All that these batches teach, from nothing, whatever their order. Quantities of a batch are sums of independent normal parts (of
  * all fryers, this one, its drawer; of the kin, the food, its season); each batch adds its evidence with the day's own share of
- * browning taken out; one that contradicts all others counts less.
+ * browning and softening taken out; one that contradicts all others counts less.
  * @param weigh whether those that contradict are looked for; without it each counts whole, at a fraction of the cost
  */
 export function learn(batches: readonly ToldBatch[], weigh = true): Learning {
@@ -50,7 +50,10 @@ export function learn(batches: readonly ToldBatch[], weigh = true): Learning {
     .filter(({ evidence }) => evidence.answers > 0)
     .map((batch) => ({
       ...batch,
-      evidence: withOwnShare(batch.evidence, quantityIndex('browning'), BROWNING_SHARES.day),
+      evidence: Object.entries(DAY_SHARES).reduce(
+        (evidence, [quantity, share]) => withOwnShare(evidence, quantityIndex(quantity as Quantity), share),
+        batch.evidence,
+      ),
     }))
     .sort((a, b) => (a.id < b.id ? -1 : 1));
   if (told.length === 0) return { knowledge: NOTHING_KNOWN, standings: [] };

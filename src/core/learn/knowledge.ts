@@ -1,8 +1,8 @@
 import { invertPositive } from '../numeric/cholesky';
 import type { Evidence } from './evidence';
 import type { PlaceMap } from './place-map';
-import { BROWNING_SHARES, partsOf } from './parts';
-import { QUANTITIES, QUANTITY_COUNT, quantityIndex } from './quantities';
+import { DAY_SHARES, partsOf } from './parts';
+import { QUANTITIES, QUANTITY_COUNT } from './quantities';
 import type { MadeWith } from './told-batch';
 
 /** What a kitchen knows of each part: a joint normal distribution. Rows and columns in the order of `names`. */
@@ -36,12 +36,14 @@ export function expectOf(knowledge: Knowledge, batch: MadeWith): { mean: number[
   const known = (i: number, j: number) => covariance[i >= j ? (i * (i + 1)) / 2 + j : (j * (j + 1)) / 2 + i]!;
   const parts = partsOf(batch);
   const rows = QUANTITIES.map((quantity) => parts[quantity].map((part) => ({ ...part, at: at.get(part.name) })));
-  const day = quantityIndex('browning');
+  const ofDay = QUANTITIES.map((quantity) =>
+    quantity in DAY_SHARES ? DAY_SHARES[quantity as keyof typeof DAY_SHARES] : 0,
+  );
   return {
     mean: rows.map((row) => row.reduce((sum, part) => sum + (part.at === undefined ? 0 : mean[part.at]!), 0)),
     covariance: rows.flatMap((left, q) =>
       rows.map((right, s) => {
-        let sum = q === s && q === day ? BROWNING_SHARES.day : 0;
+        let sum = q === s ? ofDay[q]! : 0;
         for (const a of left) {
           for (const b of right) {
             if (a.at !== undefined && b.at !== undefined) sum += known(a.at, b.at);

@@ -13,6 +13,8 @@ export interface Learnt {
   readonly browning: number;
   readonly shade: number;
   readonly firmness: number;
+  /** factor on the dose that softens its heart */
+  readonly softening: number;
   /** lower factor of the covariance that is left, see `Spread`: of browning, that over what is called golden */
   readonly spread: readonly number[];
   /** h over each place of the floor against the mean of all, where it was measured, see `PLACES` */
@@ -52,6 +54,7 @@ export function learntFor(knowledge: Knowledge, batch: MadeWith): Learnt {
     browning: Math.exp(value('browning')),
     shade: Math.exp(value('shade')),
     firmness: Math.exp(value('firmness')),
+    softening: Math.exp(value('softening')),
     spread: ROWS.flatMap((_, i) => Array.from({ length: i + 1 }, (__, j) => factor[i * ROWS.length + j]!)),
     ...(places ? { places: places.strengths } : {}),
   };

@@ -13,6 +13,12 @@ const BY_DRAWER = 0.3;
 /** How the variance of browning is made up: what kin share, the food's own, its season, and the day's lot, which is never learnt. Source: assumed. */
 export const BROWNING_SHARES = { kin: 0.24, food: 0.36, season: 0.1, day: 0.3 } as const;
 
+/** The same of the dose that softens it. Source: assumed; kin share little but the make of their cell walls. */
+export const SOFTENING_SHARES = { kin: 0.1, food: 0.45, season: 0.15, day: 0.3 } as const;
+
+/** What of a quantity of food belongs to each lot and is never learnt, by quantity. */
+export const DAY_SHARES = { browning: BROWNING_SHARES.day, softening: SOFTENING_SHARES.day } as const;
+
 /** One part that a quantity is the sum of. */
 export interface Part {
   readonly name: string;
@@ -20,7 +26,7 @@ export interface Part {
   readonly variance: number;
 }
 
-/** The parts that each quantity of a batch is the sum of, the day's share of browning left out. */
+/** The parts that each quantity of a batch is the sum of, the day's share of what belongs to the food left out. */
 export function partsOf({ fryer, drawer, food, kin, season }: MadeWith): Record<Quantity, Part[]> {
   const ofFryer = (quantity: keyof typeof IN_COMMON): Part[] => {
     const common = IN_COMMON[quantity];
@@ -33,19 +39,21 @@ export function partsOf({ fryer, drawer, food, kin, season }: MadeWith): Record<
       { name: `${quantity} of ${fryer}, drawer ${drawer}`, variance: own * BY_DRAWER },
     ];
   };
+  const ofFood = (quantity: keyof typeof DAY_SHARES, shares: { kin: number; food: number; season: number }): Part[] =>
+    food === null
+      ? []
+      : [
+          { name: `${quantity} of ${kin}`, variance: shares.kin },
+          { name: `${quantity} of ${food}`, variance: shares.food },
+          { name: `${quantity} of ${food} in season ${season}`, variance: shares.season },
+        ];
   return {
     heatTransfer: ofFryer('heatTransfer'),
     offset: ofFryer('offset'),
     power: ofFryer('power'),
-    browning:
-      food === null
-        ? []
-        : [
-            { name: `browning of ${kin}`, variance: BROWNING_SHARES.kin },
-            { name: `browning of ${food}`, variance: BROWNING_SHARES.food },
-            { name: `browning of ${food} in season ${season}`, variance: BROWNING_SHARES.season },
-          ],
+    browning: ofFood('browning', BROWNING_SHARES),
     shade: [{ name: 'shade', variance: 1 }],
     firmness: [{ name: 'firmness', variance: 1 }],
+    softening: ofFood('softening', SOFTENING_SHARES),
   };
 }

@@ -6,12 +6,16 @@ export type BiteCameOut = 'soft' | 'tender' | 'crisp' | 'very-crisp' | 'hard';
 /** How the cook liked the colour: the only answer that tells of taste. */
 export type Liked = 'too-pale' | 'as-wished' | 'too-dark';
 
+/** How the inside was. */
+export type Heart = 'hard' | 'soft';
+
 /** What a cook said of a batch once it was out, as far as it can be held against a simulation. */
 export interface CameOut {
   /** typical browning by a swatch; null where only whether it was as wished was said */
   readonly browning: number | null;
   readonly liked: Liked | null;
   readonly bite: BiteCameOut | null;
+  readonly heart: Heart | null;
 }
 
 /** Crispness over that wished which each word means, for a wish of crisp. Source: assumed, the middles of the bands that the log's words are chosen by. */

@@ -1,6 +1,6 @@
 import type { Wish } from '../food/wish';
 import type { Fryer } from '../plan/fryer';
-import type { Plan } from '../plan/plan';
+import type { BatchPart, Plan } from '../plan/plan';
 import type { Learnt } from './learnt';
 
 /** Least and most that a learnt bite asks for over that usually wished. Source: numerics; a chip that is glass throughout has 1.18 of it. */
@@ -31,12 +31,16 @@ function fryerAsKnown(fryer: Fryer, { offset, heatTransfer, power, places }: Lea
 
 /** The plan as the kitchen knows it: its fryer, its food, its taste, and how far each may still be off. @param drawers what is known of each drawer, where there are two */
 export function withLearnt(plan: Plan, learnt: Learnt, drawers?: readonly LearntFryer[]): Plan {
+  const asKnown = <Part extends BatchPart>(part: Part): Part => ({
+    ...part,
+    target: withTaste(part.target, learnt),
+    ...(part.food.id === plan.food.id
+      ? { food: { ...part.food, softeningDose: part.food.softeningDose * learnt.softening } }
+      : {}),
+  });
   return {
-    ...plan,
-    target: withTaste(plan.target, learnt),
-    events: plan.events.map((event) =>
-      event.part ? { ...event, part: { ...event.part, target: withTaste(event.part.target, learnt) } } : event,
-    ),
+    ...asKnown(plan),
+    events: plan.events.map((event) => (event.part ? { ...event, part: asKnown(event.part) } : event)),
     browningScale: plan.browningScale * learnt.browning,
     spread: learnt.spread,
     fryer: fryerAsKnown(plan.fryer, learnt),

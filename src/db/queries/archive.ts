@@ -38,6 +38,7 @@ export const ARCHIVED = {
     'note',
     'fingerprint',
     'liked',
+    'heart',
     'next_time',
     'recorded_at',
   ],

@@ -10,12 +10,13 @@ export interface OutcomeRow {
   note: string;
   fingerprint: number[];
   liked: string | null;
+  heart: string | null;
   next_time: string | null;
 }
 
 export async function listOutcomes(kitchenId: string, batchIds: readonly string[]): Promise<OutcomeRow[]> {
   return list<OutcomeRow>(
-    `SELECT batch_id, crispness, browning, evenness, faults, note, fingerprint, liked, next_time FROM outcomes
+    `SELECT batch_id, crispness, browning, evenness, faults, note, fingerprint, liked, heart, next_time FROM outcomes
      WHERE kitchen_id = $1 AND batch_id = ANY($2)`,
     [kitchenId, batchIds],
   );
@@ -28,11 +29,11 @@ export async function upsertOutcome(
   runner?: Runner,
 ): Promise<void> {
   await change(
-    `INSERT INTO outcomes (batch_id, kitchen_id, crispness, browning, evenness, faults, note, fingerprint, liked, next_time)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
+    `INSERT INTO outcomes (batch_id, kitchen_id, crispness, browning, evenness, faults, note, fingerprint, liked, heart, next_time)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
      ON CONFLICT (batch_id) DO UPDATE SET crispness = EXCLUDED.crispness, browning = EXCLUDED.browning,
        evenness = EXCLUDED.evenness, faults = EXCLUDED.faults, note = EXCLUDED.note,
-       fingerprint = EXCLUDED.fingerprint, liked = EXCLUDED.liked, next_time = EXCLUDED.next_time, recorded_at = now()
+       fingerprint = EXCLUDED.fingerprint, liked = EXCLUDED.liked, heart = EXCLUDED.heart, next_time = EXCLUDED.next_time, recorded_at = now()
        WHERE outcomes.kitchen_id = EXCLUDED.kitchen_id`,
     [
       batchId,
@@ -44,6 +45,7 @@ export async function upsertOutcome(
       outcome.note,
       outcome.fingerprint,
       outcome.liked,
+      outcome.heart,
       outcome.next_time,
     ],
     runner,

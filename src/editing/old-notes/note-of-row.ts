@@ -123,6 +123,7 @@ export function noteOfRow(
         faults: [],
         note: cutText(cell('note'), 2000),
         liked: null,
+        heart: null,
         next: null,
       },
     },

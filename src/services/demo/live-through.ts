@@ -2,10 +2,11 @@ import { simulateCook } from '@/core/batch/simulate-cook';
 import { forecastInterval, pullTimeOf } from '@/core/forecast/interval';
 import { type Forecast, forecastPlan, pullTimeIn } from '@/core/forecast/forecast';
 import type { CookRecord } from '@/core/batch/cook-record';
-import { medianBrowning, sampleAt } from '@/core/batch/record-statistics';
+import { medianBrowning, medianSoftness, sampleAt } from '@/core/batch/record-statistics';
 import { NOISE, seen } from '@/core/coach/likelihood';
 import { ANSWER_STEP, type Look } from '@/core/coach/observation';
-import type { TargetCrispness } from '@/core/food/wish';
+import type { TargetCrispness, Wish } from '@/core/food/wish';
+import { judgeFor } from '@/core/piece/judge-piece';
 import { normalQuantile } from '@/core/numeric/normal-quantile';
 import { createSeededRandom } from '@/core/numeric/seeded-random';
 import { quantileOfSorted } from '@/core/numeric/quantile';
@@ -82,7 +83,7 @@ export function liveThrough(
     openings: before,
     looks: before.map(({ time }) => lookAt(record, forecast.record, time, noise())),
     pulledAfter,
-    outcome: outcomeAt(record, sample, sampleAt(record, ready), plan.target.crispness, note),
+    outcome: outcomeAt(record, sample, sampleAt(record, ready), plan.target, note),
   };
 }
 
@@ -109,7 +110,7 @@ function storedForecast(forecast: Forecast, plan: Plan): BatchForecast {
 }
 
 /** @param ready the sample at which this kitchen would find it right */
-function outcomeAt(record: CookRecord, sample: number, ready: number, wish: TargetCrispness, note: string): Outcome {
+function outcomeAt(record: CookRecord, sample: number, ready: number, wish: Wish, note: string): Outcome {
   const { pieces } = record;
   const colours = Array.from({ length: pieces }, (_, p) => {
     const at = 2 * (sample * pieces + p);
@@ -124,12 +125,13 @@ function outcomeAt(record: CookRecord, sample: number, ready: number, wish: Targ
   const off = seen(medianBrowning(record, sample)) - seen(medianBrowning(record, ready));
   const liked = off > SEEN_APART ? 'too-dark' : off < -SEEN_APART ? 'too-pale' : 'as-wished';
   const evenness = spread < 1.6 ? 'even' : spread < 2.6 ? 'some-differ' : 'uneven';
-  const crispness = biteOf(bite, wish);
+  const crispness = biteOf(bite, wish.crispness);
   return {
     crispness,
     browning: Number(browning.toFixed(2)),
     evenness,
     liked,
+    heart: medianSoftness(record, sample) < judgeFor(wish).softness ? 'hard' : 'soft',
     next: crispness === 'soft' ? 'not-again' : evenness !== 'uneven' && liked === 'as-wished' ? 'again' : 'changed',
     faults: [...(darkest > 2.2 ? (['burnt-edges'] as const) : []), ...(softest < 0.4 ? (['wet-heart'] as const) : [])],
     note,

@@ -22,6 +22,8 @@ function gapText({ about, now }: Finding, units: UnitSystem): { gap: string; sur
   return { gap: share(now.mean), sure: `±${share(reach)}` };
 }
 
+const foodName = (food: string) => findFood(food)?.name ?? food;
+
 function fryerText(quantity: FryerQuantity, gap: string, less: boolean): string {
   switch (quantity) {
     case 'offset':
@@ -42,7 +44,9 @@ export function findingText(finding: Finding, units: UnitSystem): string {
     case 'fryer':
       return `${about.fryer} ${fryerText(about.quantity, gap, less)} (${sure})`;
     case 'food':
-      return `${findFood(about.food)?.name ?? about.food} browns ${gap} ${less ? 'slower' : 'faster'} here (${sure})`;
+      return about.quantity === 'browning'
+        ? `${foodName(about.food)} browns ${gap} ${less ? 'slower' : 'faster'} here (${sure})`
+        : `${foodName(about.food)} takes ${gap} ${less ? 'less' : 'longer'} to soften here (${sure})`;
     case 'taste':
       return `You like it ${gap} of a swatch ${less ? 'paler' : 'darker'} than most (${sure})`;
   }

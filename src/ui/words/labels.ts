@@ -9,6 +9,7 @@ import type {
   OUTCOME_CRISPNESS,
   OUTCOME_EVENNESS,
   OUTCOME_FAULTS,
+  OUTCOME_HEARTS,
   OUTCOME_LIKED,
   OUTCOME_NEXT,
 } from '../../schemas/batch';
@@ -154,6 +155,11 @@ export const LIKED_WORDS: Record<(typeof OUTCOME_LIKED)[number], string> = {
   'too-pale': 'Too pale for us',
   'as-wished': 'As we like it',
   'too-dark': 'Too dark for us',
+};
+
+export const HEART_WORDS: Record<(typeof OUTCOME_HEARTS)[number], string> = {
+  hard: 'Still hard inside',
+  soft: 'Soft inside',
 };
 
 export const NEXT_WORDS: Record<(typeof OUTCOME_NEXT)[number], string> = {

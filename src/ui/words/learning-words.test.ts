@@ -30,8 +30,14 @@ describe('findings', () => {
       finding({ kind: 'fryer', fryer: 'Small', quantity: 'power' }, 0.05, 0.03),
       'Small heats 5 % more than its plate says (±4 %)',
     ],
-    [finding({ kind: 'food', food: 'celeriac' }, 0.1, 0.08), 'Celeriac browns 11 % faster here (±11 %)'],
-    [finding({ kind: 'food', food: 'Grandma’s loaf' }, -0.1, 0.08), 'Grandma’s loaf browns 10 % slower here (±11 %)'],
+    [
+      finding({ kind: 'food', quantity: 'browning', food: 'celeriac' }, 0.1, 0.08),
+      'Celeriac browns 11 % faster here (±11 %)',
+    ],
+    [
+      finding({ kind: 'food', quantity: 'browning', food: 'Grandma’s loaf' }, -0.1, 0.08),
+      'Grandma’s loaf browns 10 % slower here (±11 %)',
+    ],
     [finding({ kind: 'taste' }, 0.22, 0.1), 'You like it 0.5 of a swatch darker than most (±0.3)'],
   ])('%# is one plain sentence', (one, words) => expect(findingText(one, 'metric')).toBe(words));
 

@@ -10,7 +10,12 @@ const ON_TIME = 60;
 export function outcomePhrase({ outcome, events }: Batch): string {
   if (outcome) {
     const faults = outcome.faults.map((fault) => FAULT_WORDS[fault].toLowerCase());
-    return [BITE_WORDS[outcome.crispness], EVENNESS_WORDS[outcome.evenness].toLowerCase(), ...faults].join(', ');
+    return [
+      BITE_WORDS[outcome.crispness],
+      ...(outcome.heart === 'hard' ? ['hard inside'] : []),
+      EVENNESS_WORDS[outcome.evenness].toLowerCase(),
+      ...faults,
+    ].join(', ');
   }
   const { phase, putAway } = deriveRun(events);
   if (putAway) return 'Put away';
