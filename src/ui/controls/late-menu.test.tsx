@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { furnishDom } from '../../../tests/support/dom';
 import { LateMenu } from './late-menu';
@@ -43,4 +43,17 @@ test('by keyboard: an arrow opens it, Escape closes it without acting, Enter ope
   expect(screen.getByRole('button', { name: 'This plan' })).toHaveFocus();
   await user.keyboard('{Enter}');
   expect(await screen.findAllByRole('menuitem')).toHaveLength(2);
+});
+
+test('a list that moves under the finger takes no other item: down on one, up on another does nothing', async () => {
+  const act = show();
+  await userEvent.click(screen.getByRole('button', { name: 'This plan' }));
+  const [duplicate, print] = await screen.findAllByRole('menuitem');
+  fireEvent.pointerDown(print!);
+  fireEvent.pointerUp(duplicate!);
+  expect(act).not.toHaveBeenCalled();
+  expect(screen.getByRole('menu')).toBeInTheDocument();
+  /* held down since the button was touched, it takes what it comes up on */
+  fireEvent.pointerUp(duplicate!);
+  expect(act).toHaveBeenCalledTimes(1);
 });
