@@ -1,6 +1,6 @@
 import { ANSWER_STEP, type Look, type Observation } from '@/core/coach/observation';
 import { judgeFor } from '@/core/piece/judge-piece';
-import { PARTICLE_RESOLUTION, type Trace, traceAt, traceOf, tracesOf } from '@/core/coach/trace';
+import { type Trace, traceAt, traceOf, tracesOf } from '@/core/coach/trace';
 import { findFood } from '@/core/food/catalogue';
 import { type PullInterval, pullInterval, pullTimesAt, SIGMA_POINTS } from '@/core/forecast/interval';
 import { batchEvidence } from '@/core/learn/batch-evidence';
@@ -73,7 +73,7 @@ export interface SimulatedKitchen {
 }
 
 function intervalOf(plan: Plan): PullInterval {
-  return pullInterval(SIGMA_POINTS.flatMap((unknowns) => pullTimesAt(plan, unknowns, 1, PARTICLE_RESOLUTION)));
+  return pullInterval(SIGMA_POINTS.flatMap((unknowns) => pullTimesAt(plan, unknowns, 1)));
 }
 
 function inTruth(plan: Plan, truth: Truth, food: string, day: number): Plan {

@@ -2,8 +2,8 @@ import type { CookRecord } from '../batch/cook-record';
 import { medianBrowning, medianCrispness } from '../batch/record-statistics';
 import { findBestMoment } from '../forecast/best-moment';
 import { watchMoment } from '../forecast/known-moment';
-import { trackShares } from '../forecast/shares';
-import type { Resolution } from '../batch/resolution';
+import { type ShareTrack, trackShares } from '../forecast/shares';
+import { MEMBER_RESOLUTION } from '../batch/resolution';
 import { simulateCook } from '../batch/simulate-cook';
 import type { Plan } from '../plan/plan';
 
@@ -27,12 +27,9 @@ export interface Trace {
   readonly pullTime: number | null;
 }
 
-/** Resolution of a particle: the typical piece matters, not the picture. Source: done minute within 3 % of the standard one. */
-export const PARTICLE_RESOLUTION: Resolution = { pieces: 6, cells: 13, step: 10, interval: 40 };
-
 /** Cooks the plan and keeps what can be observed. */
 export function traceOf(plan: Plan, seed: number): Trace {
-  return tracesIn(simulateCook(plan, seed, PARTICLE_RESOLUTION), plan, [1])[0]!;
+  return tracesIn(simulateCook(plan, seed, MEMBER_RESOLUTION), plan, [1])[0]!;
 }
 
 /**
@@ -46,7 +43,7 @@ export function tracesOf(plan: Plan, seed: number, scales: readonly number[], at
 /** The record that such traces are of. */
 export function recordUntilKnown(plan: Plan, seed: number, scales: readonly number[], atLeast: number): CookRecord {
   const watch = watchMoment(plan, scales);
-  return simulateCook(plan, seed, PARTICLE_RESOLUTION, (arrays, sample) => {
+  return simulateCook(plan, seed, MEMBER_RESOLUTION, (arrays, sample) => {
     const isKnown = watch(arrays, sample);
     return isKnown && sample * arrays.interval >= atLeast;
   });
@@ -54,8 +51,11 @@ export function recordUntilKnown(plan: Plan, seed: number, scales: readonly numb
 
 /** The traces of one record for foods that brown so many times as fast; what does not depend on that is shared by all. */
 export function tracesIn(record: CookRecord, plan: Plan, scales: readonly number[]): Trace[] {
-  const perSample = (value: (record: CookRecord, sample: number) => number) =>
-    Float32Array.from({ length: record.samples }, (_, s) => value(record, s));
+  const perSample = (value: (record: CookRecord, sample: number) => number) => {
+    const track = new Float32Array(record.samples);
+    for (let s = 0; s < track.length; s++) track[s] = value(record, s);
+    return track;
+  };
   const browning = perSample(medianBrowning);
   const crispness = perSample(medianCrispness);
   return scales.map((scale) => {
@@ -63,15 +63,28 @@ export function tracesIn(record: CookRecord, plan: Plan, scales: readonly number
     const { pull, inTime } = findBestMoment(track);
     return {
       interval: record.interval,
-      browning: browning.map((value) => value * scale),
+      browning: times(browning, scale),
       crispness,
       softening: record.softening,
       weight: record.weight,
-      right: Float32Array.from({ length: record.samples }, (_, s) => track.shares[4 * s + 1]!),
+      right: rightOf(track),
       air: record.airTemperature,
       pullTime: inTime ? pull.time : null,
     };
   });
+}
+
+function times(track: Float32Array, scale: number): Float32Array {
+  const scaled = new Float32Array(track.length);
+  for (let s = 0; s < track.length; s++) scaled[s] = track[s]! * scale;
+  return scaled;
+}
+
+/** Share of right pieces at each sample. */
+function rightOf({ samples, shares }: ShareTrack): Float32Array {
+  const right = new Float32Array(samples);
+  for (let s = 0; s < samples; s++) right[s] = shares[4 * s + 1]!;
+  return right;
 }
 
 /** A track of a trace at `time` s, linear between samples, held at both ends. */

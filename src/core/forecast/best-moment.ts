@@ -86,7 +86,9 @@ export function findBestMoment(track: ShareTrack): BestMoment {
 const ROUNDING = 1e-9;
 
 function column({ samples, shares }: ShareTrack, verdict: number): Float64Array {
-  return Float64Array.from({ length: samples }, (_, s) => shares[4 * s + verdict]!);
+  const values = new Float64Array(samples);
+  for (let s = 0; s < samples; s++) values[s] = shares[4 * s + verdict]!;
+  return values;
 }
 
 function valueAt(values: Float64Array, position: number): number {

@@ -1,5 +1,5 @@
 import type { CookRecord } from '../batch/cook-record';
-import { type Resolution, STANDARD_RESOLUTION } from '../batch/resolution';
+import { MEMBER_RESOLUTION, type Resolution, STANDARD_RESOLUTION } from '../batch/resolution';
 import { simulateCook } from '../batch/simulate-cook';
 import { normalQuantile } from '../numeric/normal-quantile';
 import { weightedQuantile } from '../numeric/quantile';
@@ -68,7 +68,7 @@ export function pullTimesAt(
   plan: Plan,
   unknowns: Unknowns,
   seed: number,
-  resolution: Resolution = STANDARD_RESOLUTION,
+  resolution: Resolution = MEMBER_RESOLUTION,
 ): PullTime[] {
   const longer = goingOn(plan);
   if (plan.events.some(({ action }) => action === 'pull')) {
@@ -99,7 +99,30 @@ export function pullInterval(times: readonly PullTime[]): PullInterval {
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
 }
 
-/** The 80 % interval of the moment to pull over the fryer's and the food's unknowns. Cost: six coarse cooks. */
+/** When a cook of the plan as expected would pull, s; null where not within its stages. */
+export interface Expected {
+  readonly pull: { readonly time: number };
+  readonly inTime: boolean;
+}
+
+/**
+ * The interval of members that are coarser than what is shown, drawn to it: as a member of the plan as expected pulls a little
+ * earlier or later than the standard cook of the same, so does each.
+ * @param coarse the plan as expected at the members' resolution @param shown the same at the standard one
+ */
+export function intervalAround(times: readonly PullTime[], coarse: Expected, shown: Expected): PullInterval {
+  const ratio = coarse.inTime && shown.inTime ? shown.pull.time / coarse.pull.time : 1;
+  return pullInterval(times.map(({ time, weight }) => ({ time: time === null ? null : time * ratio, weight })));
+}
+
+/** The 80 % interval of the moment to pull over the fryer's and the food's unknowns. Cost: seven coarse cooks and one of the standard. */
 export function forecastInterval(plan: Plan, seed: number): PullInterval {
-  return pullInterval(SIGMA_POINTS.flatMap((unknowns) => pullTimesAt(plan, unknowns, seed)));
+  const [coarse, shown] = [MEMBER_RESOLUTION, STANDARD_RESOLUTION].map((resolution) =>
+    findBestMoment(trackShares(simulateCook(plan, seed, resolution, watchMoment(plan)), plan)),
+  );
+  return intervalAround(
+    SIGMA_POINTS.flatMap((unknowns) => pullTimesAt(plan, unknowns, seed)),
+    coarse!,
+    shown!,
+  );
 }

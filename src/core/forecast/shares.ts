@@ -17,10 +17,15 @@ export interface ShareTrack {
  */
 const BLUR = 0.1;
 
+/** Ends of that band, over the limit: beyond them no logarithm is needed. */
+const NONE_TO = Math.exp(-BLUR);
+const ALL_FROM = Math.exp(BLUR);
+
 /** Share of the pieces for which a sampled one stands that are past a limit; ½ at it. @param ratio the piece's value over the limit */
 function pastLimit(ratio: number): number {
-  if (ratio <= 0) return 0;
-  return Math.min(1, Math.max(0, (Math.log(ratio) + BLUR) / (2 * BLUR)));
+  if (ratio <= NONE_TO) return 0;
+  if (ratio >= ALL_FROM) return 1;
+  return (Math.log(ratio) + BLUR) / (2 * BLUR);
 }
 
 /**

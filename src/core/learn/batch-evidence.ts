@@ -1,6 +1,7 @@
+import { MEMBER_RESOLUTION } from '../batch/resolution';
 import { deviation, NOISE, seen, SLIPS } from '../coach/likelihood';
 import { ANSWER_STEP, type Observation } from '../coach/observation';
-import { PARTICLE_RESOLUTION, type Trace, recordUntilKnown, traceAt, tracesIn } from '../coach/trace';
+import { type Trace, recordUntilKnown, traceAt, tracesIn } from '../coach/trace';
 import { goingOn } from '../forecast/interval';
 import type { Plan } from '../plan/plan';
 import { judgeFor, RIGHT_BROWNING } from '../piece/judge-piece';
@@ -136,7 +137,7 @@ export function batchEvidence(
 ): Evidence {
   const residuals = residualsOf(plan, observations, pulledAt, cameOut);
   const longer = goingOn(plan);
-  const until = pulledAt + PARTICLE_RESOLUTION.interval;
+  const until = pulledAt + MEMBER_RESOLUTION.interval;
   const linearise = (x: readonly number[]) => {
     const cooked = cookIn(longer, x, until);
     const liking = likingOf(cooked, plan, x);

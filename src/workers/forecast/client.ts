@@ -1,5 +1,6 @@
 import { proxy, wrap } from 'comlink';
-import { type PullInterval, pullInterval } from '../../core/forecast/interval';
+import type { Forecast } from '../../core/forecast/forecast';
+import { intervalAround, type PullInterval, type PullTime } from '../../core/forecast/interval';
 import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 import type { ForecastAnswer, ForecastService } from './protocol';
@@ -21,9 +22,12 @@ export interface ForecastListener {
 /** Workers among which the ensemble is shared: a core is left to the page and to the picture it waits for. */
 const MEMBER_WORKERS = Math.min(2, Math.max(1, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1));
 
+/** Rest after the coarse picture, so that the page can draw it before the cores are busy again, ms. */
+const DRAWING = 12;
+
 /**
- * Starts the worker of the pictures at once and those of the ensemble with the first ensemble, so that a moved lever never
- * waits for a member to end. Answers of the newest request go to `listener`.
+ * Starts the worker of the pictures at once and those of the ensemble with the first ensemble; they work side by side, and a moved
+ * lever waits for a member to end at most, which takes some milliseconds. Answers of the newest request go to `listener`.
  */
 export function createForecaster(listener: ForecastListener): Forecaster {
   const workers: Worker[] = [];
@@ -37,18 +41,35 @@ export function createForecaster(listener: ForecastListener): Forecaster {
   const members: ReturnType<typeof start>[] = [];
   let generation = 0;
 
-  const study = async (document: PlanFile, own: number, withInterval: boolean, unknowns: Unknowns) => {
-    const report = proxy((answer: ForecastAnswer) => {
-      if (own === generation) listener.onForecast(answer);
-    });
-    const isNewest = await pictures.forecast(document, unknowns, own, report);
-    if (!isNewest || !withInterval || own !== generation) return;
+  /** Pull times of all members; null when a newer request came in. */
+  const pullTimes = async (document: PlanFile, own: number) => {
+    await new Promise((resolve) => setTimeout(resolve, DRAWING));
+    if (own !== generation) return null;
     while (members.length < MEMBER_WORKERS) members.push(start());
     const shares = await Promise.all(
       members.map((service, first) => service.pullTimes(document, own, first, members.length)),
     );
-    if (own !== generation || shares.some((share) => share === null)) return;
-    listener.onInterval(pullInterval(shares.flatMap((share) => share ?? [])));
+    return shares.some((share) => share === null) ? null : shares.flatMap((share) => share ?? []);
+  };
+
+  const study = async (document: PlanFile, own: number, withInterval: boolean, unknowns: Unknowns) => {
+    /* reports may come after the call that they belong to has returned */
+    const pictured = {} as Record<ForecastAnswer['kind'], (forecast: Forecast) => void>;
+    const coarse = new Promise<Forecast>((resolve) => (pictured.coarse = resolve));
+    const full = new Promise<Forecast>((resolve) => (pictured.full = resolve));
+    /* beside the full picture, once the coarse one is drawn */
+    const asked = withInterval ? coarse.then(() => pullTimes(document, own)) : null;
+    const report = proxy(({ kind, forecast }: ForecastAnswer) => {
+      if (own !== generation) return;
+      listener.onForecast({ kind, forecast });
+      pictured[kind](forecast);
+    });
+    const isNewest = await pictures.forecast(document, unknowns, own, report);
+    if (!isNewest || !asked) return;
+    const times = await asked;
+    if (!times || own !== generation) return;
+    const interval = intervalAround(times, await coarse, await full);
+    if (own === generation) listener.onInterval(interval);
   };
   return {
     request(document, withInterval, unknowns) {

@@ -1,4 +1,4 @@
-import { forecastInterval, pullInterval } from '../../core/forecast/interval';
+import { pullInterval, pullTimesAt, SIGMA_POINTS } from '../../core/forecast/interval';
 import { AS_EXPECTED } from '../../core/forecast/unknowns';
 import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
@@ -20,7 +20,7 @@ test('two workers share the sigma points and find the same interval as one', asy
   expect(times.map((share) => share!.length)).toEqual([45, 45]);
   const [shared, alone] = [
     pullInterval(times.flatMap((share) => share!)),
-    forecastInterval(planFromFile(FIRST_PLAN), 1),
+    pullInterval(SIGMA_POINTS.flatMap((unknowns) => pullTimesAt(planFromFile(FIRST_PLAN), unknowns, 1))),
   ];
   expect(shared.p10).toBeCloseTo(alone.p10!, 6);
   expect(shared.p90).toBeCloseTo(alone.p90!, 6);

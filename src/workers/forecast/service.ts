@@ -1,12 +1,9 @@
-import type { Resolution } from '../../core/batch/resolution';
+import { MEMBER_RESOLUTION } from '../../core/batch/resolution';
 import { pullTimesAt, SIGMA_POINTS } from '../../core/forecast/interval';
 import { forecastPlan } from '../../core/forecast/forecast';
 import { withUnknowns } from '../../core/forecast/unknowns';
 import { planFromFile } from '../../schemas/plan-from-file';
 import type { ForecastService } from './protocol';
-
-/** First picture while a lever moves. */
-const COARSE: Resolution = { pieces: 6, cells: 11, step: 10, interval: 40 };
 
 const SEED = 1;
 
@@ -30,7 +27,7 @@ export function createForecastService(): ForecastService {
     async forecast(document, unknowns, generation, report) {
       if (await isOld(generation)) return false;
       const plan = withUnknowns(planFromFile(document), unknowns);
-      report({ kind: 'coarse', forecast: forecastPlan(plan, SEED, COARSE) });
+      report({ kind: 'coarse', forecast: forecastPlan(plan, SEED, MEMBER_RESOLUTION) });
       if (await isOld(generation, DRAWING)) return false;
       report({ kind: 'full', forecast: forecastPlan(plan, SEED) });
       return true;
