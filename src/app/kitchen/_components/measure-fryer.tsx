@@ -26,7 +26,7 @@ const TESTS: readonly { kind: Kind; name: string; needs: string; how: string; te
     kind: 'bread',
     name: 'Bread slices',
     needs: `${BREAD_DURATION / 60} min, nine quarters of soft white bread`,
-    how: `Preheat at 180 °C. Lay them in three rows of three, quickly; after ${BREAD_DURATION / 60} min tell the shade of each.`,
+    how: `Preheat at 180 °C. Lay them in three rows of three, quickly; after ${BREAD_DURATION / 60} min, or when most are gold, tell the shade of each.`,
     tells:
       'Tells strong from weak places of the drawer, and some of the thermostat; for two drawers, one after the other.',
     caution:
@@ -106,7 +106,10 @@ export function MeasureFryer({
               ? temperatureGapText(EIGHT_IN_TEN * of.offset.deviation, units)
               : percentText(Math.exp(EIGHT_IN_TEN * of.heatTransfer.deviation) - 1);
           return (
-            <div key={kind} className="rounded-tray border-2 border-enamel-deep p-4">
+            <div
+              key={kind}
+              className={`rounded-tray border-2 border-enamel-deep p-4 ${open === kind ? 'col-span-full' : ''}`}
+            >
               <p className="flex items-baseline justify-between gap-3">
                 <strong className="font-display text-[19px]">{name}</strong>
                 {place === 0 && good !== null && (

@@ -15,7 +15,7 @@ import { clockText } from '@/ui/words/format';
 import { BreadGrid } from './bread-grid';
 
 /** What is typed of a test, as text, and what is tapped. */
-type Texts = Record<'grams' | 'diameter' | 'left' | 'lamp' | 'first' | 'second', string> & {
+type Texts = Record<'grams' | 'diameter' | 'left' | 'lamp' | 'first' | 'second' | 'minutes', string> & {
   drawer: keyof typeof DRAWERS;
   shades: (number | null)[];
 };
@@ -29,6 +29,7 @@ const START: Texts = {
   lamp: '',
   first: '',
   second: '',
+  minutes: String(BREAD_DURATION / 60),
   drawer: 'only',
   shades: new Array<number | null>(PLACES).fill(null),
 };
@@ -36,7 +37,7 @@ const START: Texts = {
 const FAULTS: Readonly<Record<FryerTest['kind'], string>> = {
   water: 'Put in 50 to 1000 g, 5 to 40 cm across, and weigh what is left; the lamp can stay empty.',
   thermometer: 'Both readings, in °C from 20 to 300.',
-  bread: 'Tap the shade of at least four slices, or take a photo of the drawer.',
+  bread: 'Tap the shade of at least four slices, or take a photo of the drawer; 2 to 15 minutes in the fryer.',
 };
 
 const DIAL_C = Math.round(celsiusFromKelvin(WATER.dial));
@@ -46,7 +47,7 @@ const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.
 /** The test as it is kept; what is not a number is left for the schema to say. */
 function testOf(kind: FryerTest['kind'], texts: Texts): unknown {
   const drawer = DRAWERS[texts.drawer];
-  if (kind === 'bread') return { kind, drawer, dial_c: DIAL_C, minutes: BREAD_DURATION / 60, shades: texts.shades };
+  if (kind === 'bread') return { kind, drawer, dial_c: DIAL_C, minutes: number(texts.minutes), shades: texts.shades };
   if (kind === 'water') {
     return {
       kind,
@@ -90,7 +91,9 @@ export function TestForm({
   return (
     <form onSubmit={handleSubmit(onKeep)} aria-label="What was read" className="mt-3 space-y-3">
       {startedAt === null ? (
-        <Button onClick={() => setStartedAt(Date.now())}>It is in and switched on: start the clock</Button>
+        <Button onClick={() => setStartedAt(Date.now())}>
+          {kind === 'bread' ? 'They are in: start the clock' : 'It is in and switched on: start the clock'}
+        </Button>
       ) : (
         <p className="flex flex-wrap items-center gap-4">
           <Stopwatch from={startedAt} />
@@ -142,7 +145,9 @@ export function TestForm({
             <FormField label="After 4 min" unit="°C" inputMode="decimal" {...register('first')} />
             <FormField label="After 8 min" unit="°C" inputMode="decimal" {...register('second')} />
           </>
-        ) : null}
+        ) : (
+          <FormField label="In the fryer" unit="min" inputMode="decimal" {...register('minutes')} />
+        )}
       </div>
       {faults && (
         <p role="alert" className="text-[14px] text-alarm">
