@@ -17,8 +17,8 @@ export function demoBread(label: { power_w: number; basket_cm2: number; basket_h
   const labelled = fryerFromLabel(label.power_w, label.basket_cm2 * 1e-4, label.basket_height_mm * 1e-3);
   const random = createSeededRandom(11);
   const at = { dial: TEST_DIAL, duration: LEFT_IN };
-  const shades = shadesIn(trueFryer(labelled, 'small'), at, HIDDEN_TRUTH.small.places).map(
-    (shade) => Number((shade * Math.exp(OFF * (2 * random() - 1))).toFixed(2)),
+  const shades = shadesIn(trueFryer(labelled, 'small'), at, HIDDEN_TRUTH.small.places).map((shade) =>
+    Number((shade * Math.exp(OFF * (2 * random() - 1))).toFixed(2)),
   );
   const readings = fryerTestSchema.parse({
     kind: 'bread',
