@@ -36,7 +36,21 @@ export async function ensureBuild() {
   });
   if (status !== 0) throw new Error(`the production build failed:\n${stdout}${stderr}`);
   await makeServiceWorker();
+  await makeFirstSight();
   writeFileSync(stamp, wanted);
+}
+
+/** Bundles the thread in which the server works out what a page shows first. */
+async function makeFirstSight() {
+  const { buildSync } = await import('esbuild');
+  buildSync({
+    entryPoints: [join(ROOT, 'src', 'services', 'first-sight', 'node-worker.ts')],
+    outfile: join(ROOT, '.next', 'first-sight.cjs'),
+    bundle: true,
+    platform: 'node',
+    format: 'cjs',
+    target: 'node20',
+  });
 }
 
 /** Bundles the service worker with the list of every file of this build, so that all of the app is there without a network. */

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { withFryer } from '@/editing/edit-plan';
 import { withKnowledge } from '@/editing/with-knowledge';
 import { FIRST_PLAN } from '@/schemas/first-plan';
+import { firstSight } from '@/services/first-sight/first-sight';
 import { loadLearning } from '@/services/learning';
 import { loadCutters, loadFryers } from '@/services/kitchen';
 import { loadNewestPlan, loadPlan } from '@/services/plans';
@@ -35,13 +36,15 @@ export default async function BenchPage({ searchParams }: PageProps<'/'>) {
   const { fryers, cutters, knowledge, plan } = loaded.value;
   const planId = plan?.id ?? wishedId.data!;
   const fryer = fryers.find((candidate) => candidate.id === plan?.fryerId) ?? fryers[0]!;
+  const initial = plan?.document ?? withKnowledge(withFryer(FIRST_PLAN, fryer), fryer.name, knowledge, new Date());
   return (
     <Shell kitchen={kitchen} here="/">
       <Bench
         key={planId}
         planId={planId}
         revision={plan?.revision ?? 0}
-        initial={plan?.document ?? withKnowledge(withFryer(FIRST_PLAN, fryer), fryer.name, knowledge, new Date())}
+        initial={initial}
+        first={await firstSight(initial)}
         knowledge={knowledge}
         initialFryerId={fryer.id}
         fryers={fryers}

@@ -3,7 +3,7 @@ import type { Forecast } from '../core/forecast/forecast';
 import { AS_EXPECTED } from '../core/forecast/unknowns';
 import { FIRST_PLAN } from '../schemas/first-plan';
 import type { ForecastListener } from '../workers/forecast/client';
-import { createLiveForecast, questionOf } from './live-forecast';
+import { asItCame, createLiveForecast, questionOf } from './live-forecast';
 
 function storeWithForecaster() {
   const request = jest.fn();
@@ -98,4 +98,23 @@ test('who waits is told that there will be no answer', async () => {
   const waiting = store.answerAbout(FIRST_PLAN);
   listener().onFailure();
   await expect(waiting).resolves.toMatchObject({ failed: true });
+});
+
+test('what the page came with stands until the full picture is there; a coarse one of the same does not take its place', () => {
+  const interval = { p50: 900 } as unknown as PullInterval;
+  let listener: ForecastListener | undefined;
+  const start = (own: ForecastListener) => {
+    listener = own;
+    return { request: jest.fn(), end: jest.fn() };
+  };
+  const store = createLiveForecast(true, start, asItCame(FIRST_PLAN, { forecast, interval }));
+  expect(store.read()).toMatchObject({ forecast, interval, isFull: false });
+  store.request(FIRST_PLAN);
+  listener!.onForecast({ kind: 'coarse', forecast: { firstCheck: 880 } as Forecast });
+  expect(store.read().forecast).toBe(forecast);
+  listener!.onForecast({ kind: 'full', forecast: { firstCheck: 905 } as Forecast });
+  expect(store.read()).toMatchObject({ forecast: { firstCheck: 905 }, interval, isFull: true });
+  store.request({ ...FIRST_PLAN, mass_g: 700 });
+  listener!.onForecast({ kind: 'coarse', forecast: { firstCheck: 990 } as Forecast });
+  expect(store.read()).toMatchObject({ forecast: { firstCheck: 990 }, interval: null, isFull: false });
 });

@@ -2,6 +2,7 @@ import type { PullInterval } from '../core/forecast/interval';
 import type { Forecast } from '../core/forecast/forecast';
 import { AS_EXPECTED, type Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';
+import type { FirstSight } from '../core/forecast/first-sight';
 import { createForecaster, type Forecaster } from '../workers/forecast/client';
 
 /** A forecast that follows a plan: the newest picture, whether it is the full one, and the interval once known. */
@@ -19,6 +20,11 @@ export function questionOf(document: PlanFile, unknowns: Unknowns = AS_EXPECTED)
   return JSON.stringify([document, unknowns]);
 }
 
+/** What a page came with about a plan, as the newest there is. */
+export function asItCame(document: PlanFile, { forecast, interval }: FirstSight): LiveForecast {
+  return { forecast, isFull: false, interval, failed: false, question: questionOf(document) };
+}
+
 /** Nothing worked out yet. */
 export const NOTHING_YET: LiveForecast = { forecast: null, isFull: false, interval: null, failed: false, question: '' };
 
@@ -26,8 +32,12 @@ export const NOTHING_YET: LiveForecast = { forecast: null, isFull: false, interv
  * The newest forecast of a plan that changes, for whoever listens. It can be asked before anything is drawn, so that the
  * worker counts while the page draws; what was asked last is not asked twice.
  */
-export function createLiveForecast(withInterval: boolean, startForecaster = createForecaster) {
-  let live = NOTHING_YET;
+export function createLiveForecast(
+  withInterval: boolean,
+  startForecaster = createForecaster,
+  atStart: LiveForecast = NOTHING_YET,
+) {
+  let live = atStart;
   let forecaster: Forecaster | null = null;
   let asked = '';
   const listeners = new Set<() => void>();
@@ -36,6 +46,8 @@ export function createLiveForecast(withInterval: boolean, startForecaster = crea
     listeners.forEach((listener) => listener());
   };
   return {
+    /** what stood there when the page came */
+    atStart,
     read: () => live,
     subscribe(listener: () => void): () => void {
       listeners.add(listener);
@@ -47,6 +59,8 @@ export function createLiveForecast(withInterval: boolean, startForecaster = crea
       asked = question;
       forecaster ??= startForecaster({
         onForecast: ({ kind, forecast }) => {
+          /* what the page came with is better than a coarse picture of the same */
+          if (kind === 'coarse' && live === atStart && live.question === asked) return;
           /* an interval stands beside its own forecast only */
           const interval = live.question === asked ? live.interval : null;
           change({ forecast, interval, isFull: kind === 'full', failed: false, question: asked });

@@ -3,7 +3,9 @@
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import type { Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';
+import type { FirstSight } from '../core/forecast/first-sight';
 import {
+  asItCame,
   createLiveForecast,
   type LiveForecast,
   type LiveForecastStore,
@@ -11,13 +13,19 @@ import {
   questionOf,
 } from './live-forecast';
 
-/** Forecasts `document` in a worker and again whenever it or what was learnt changes; null waits. Redraws nobody by itself. */
+/**
+ * Forecasts `document` in a worker and again whenever it or what was learnt changes; null waits. Redraws nobody by itself.
+ * @param first what the page came with about the document that it began with
+ */
 export function useLiveForecast(
   document: PlanFile | null,
   withInterval: boolean,
   unknowns?: Unknowns,
+  first?: FirstSight | null,
 ): LiveForecastStore {
-  const [store] = useState(() => createLiveForecast(withInterval));
+  const [store] = useState(() =>
+    createLiveForecast(withInterval, undefined, document && first ? asItCame(document, first) : undefined),
+  );
   useEffect(() => {
     if (document) store.request(document, unknowns);
   }, [store, document, unknowns]);
@@ -27,7 +35,7 @@ export function useLiveForecast(
 
 /** The newest answer; whoever calls this is drawn anew with each. */
 export function useNewest(store: LiveForecastStore): LiveForecast {
-  return useSyncExternalStore(store.subscribe, store.read, () => NOTHING_YET);
+  return useSyncExternalStore(store.subscribe, store.read, () => store.atStart);
 }
 
 /** Both in one, where the caller shows the forecast itself. */

@@ -123,3 +123,43 @@ test('dark where the system wishes it: every station and the start page pass axe
     await expectAccessible(page);
   }
 });
+
+test('the forecast stands in what the server sends, and says the same once the page is alive', async ({ page }) => {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  /* a plan that is stored as it stands here, so that the server is asked about this very one */
+  await page.getByRole('textbox', { name: 'Thickness' }).fill('11');
+  await page.getByRole('textbox', { name: 'Thickness' }).press('Enter');
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  const sent = async () => {
+    const html = await (await page.request.get(page.url())).text();
+    return (
+      /<h2[^>]*>(Pull after about)(?:<!-- -->| )*<span[^>]*>(\d+ min)<\/span>/.exec(html)?.slice(1).join(' ') ?? null
+    );
+  };
+  /* one that the server has not known before may come without; the next has it */
+  await expect.poll(sent).not.toBeNull();
+  const still = await page
+    .context()
+    .browser()!
+    .newContext({
+      javaScriptEnabled: false,
+      storageState: await page.context().storageState(),
+    });
+  const seen = await still.newPage();
+  await seen.goto(page.url());
+  const panel = seen.getByRole('region', { name: 'Forecast' });
+  await expect(panel.getByRole('heading', { level: 2 })).toBeVisible();
+  const [moment, interval] = [
+    await panel.getByRole('heading', { level: 2 }).innerText(),
+    await panel.getByTitle(/^Eight of ten/).innerText(),
+  ];
+  expect(interval).toMatch(/\d+–\d+/);
+  await still.close();
+  await page.reload();
+  await fullForecast(page);
+  await expect(page.getByRole('region', { name: 'Forecast' }).getByRole('heading', { level: 2 })).toHaveText(
+    moment.replace(/\s+/g, ' '),
+  );
+  await expect(page.getByTitle(/^Eight of ten/)).toHaveText(interval);
+});

@@ -42,8 +42,10 @@ export async function beginBatch(page: Page): Promise<void> {
   await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
 }
 
-/** Waits until the bench shows a full forecast with its interval, and returns the moment to pull in words. */
+/** Waits until the bench is alive and shows a full forecast with its interval, and returns the moment to pull in words. */
 export async function fullForecast(page: Page): Promise<string> {
+  /* what the server sends has a forecast too, but nothing of it can be touched */
+  await expect(page.getByRole('button', { name: 'Cook this' })).toBeEnabled();
   await expect(page.getByText(INTERVAL)).toBeVisible();
   return page.getByRole('heading', { name: /^Pull after|^Not done/ }).innerText();
 }

@@ -13,6 +13,8 @@ import { savedSince } from '@/ui/outbox/newest-saved';
 import { unsavedPlan } from '@/ui/outbox/unsaved-plans';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useCalm } from '@/ui/use-calm';
+import { useAlive } from '@/ui/use-alive';
+import type { FirstSight } from '@/core/forecast/first-sight';
 import { useNarrow } from '@/ui/use-narrow';
 import { useLiveForecast } from '@/ui/use-forecast';
 import { BenchHeader } from './bench-header';
@@ -52,6 +54,7 @@ export function Bench({
   planId,
   initial,
   revision,
+  first = null,
   initialFryerId,
   fryers,
   cutters,
@@ -59,6 +62,8 @@ export function Bench({
 }: {
   planId: string;
   initial: PlanFile;
+  /** what the page came with about it; null where that took too long */
+  first?: FirstSight | null;
   /** of the stored plan; 0 where it is not stored yet */
   revision: number;
   initialFryerId: string;
@@ -78,6 +83,7 @@ export function Bench({
   const [pinned, setPinned] = useState<PlanFile | null>(null);
   const [help, setHelp] = useState(false);
   const narrow = useNarrow();
+  const alive = useAlive();
   const [opened, setOpened] = useState(false);
   const closeSheet = useCallback(() => setOpened(false), []);
   const plan = useMemo(() => planFromFile(document), [document]);
@@ -91,7 +97,7 @@ export function Bench({
   const now = useRef({ document, plan });
   useLayoutEffect(() => void (now.current = { document, plan }), [document, plan]);
   const readPlan = useCallback(() => now.current, []);
-  const live = useLiveForecast(document, true);
+  const live = useLiveForecast(document, true, undefined, begun === initial ? first : null);
   const fryerName = fryers.find((fryer) => fryer.id === fryerId)?.name ?? 'Fryer';
   const [today] = useState(() => new Date());
   /* another food or fryer is known otherwise */
@@ -238,7 +244,7 @@ export function Bench({
             </ForecastSheet>
           </div>
         </div>
-        {narrow && !opened && (
+        {(narrow || !alive) && !opened && (
           <ForecastStrip
             live={live}
             plan={field.plan}

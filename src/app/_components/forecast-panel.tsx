@@ -8,6 +8,8 @@ import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { Basket } from '@/ui/basket/basket';
+import { EmptyDrawer } from '@/ui/drawings/empty-drawer';
+import { useAlive } from '@/ui/use-alive';
 import { ColourField } from '@/ui/field/colour-field';
 import { fieldParts } from '@/ui/field/field-parts';
 import type { LiveForecastStore } from '@/ui/live-forecast';
@@ -26,6 +28,8 @@ import { energyUntil } from '@/core/batch/record-statistics';
 
 /* rarely asked for, so it is loaded when it is */
 const SensitivityList = dynamic(() => import('./sensitivity-list').then((part) => part.SensitivityList));
+
+const DRAWER = 'w-full max-w-[272px] justify-self-center @lg:justify-self-end';
 
 /** The forecast, always in view. */
 export const ForecastPanel = memo(function ForecastPanel({
@@ -57,6 +61,7 @@ export const ForecastPanel = memo(function ForecastPanel({
   cooking: boolean;
 }) {
   const { forecast, interval, isFull, failed } = useNewest(live);
+  const alive = useAlive();
   /** the sample that is read in the field */
   const [read, setShown] = useState(0);
   const shown = useDeferredValue(read);
@@ -118,14 +123,18 @@ export const ForecastPanel = memo(function ForecastPanel({
             </Button>
           </p>
         </div>
-        <Basket
-          plan={plan}
-          record={(drawn ?? forecast).record}
-          sample={Math.min(shown, (drawn ?? forecast).record.samples - 1)}
-          label={basketWords(drawn ?? forecast, shown)}
-          scrubbed
-          className="w-full max-w-[272px] justify-self-center @lg:justify-self-end"
-        />
+        {alive ? (
+          <Basket
+            plan={plan}
+            record={(drawn ?? forecast).record}
+            sample={Math.min(shown, (drawn ?? forecast).record.samples - 1)}
+            label={basketWords(drawn ?? forecast, shown)}
+            scrubbed
+            className={DRAWER}
+          />
+        ) : (
+          <EmptyDrawer className={DRAWER} />
+        )}
       </div>
       <div className="-mx-4 lg:-mx-6">
         <ColourField

@@ -6,6 +6,9 @@ import { basketCount } from '@/core/plan/basket-count';
 import { isMixing, type Plan } from '@/core/plan/plan';
 import { Button } from '@/ui/controls/button';
 import { BasketDrawing } from '@/ui/drawings/basket-drawing';
+import { EmptyDrawer } from '@/ui/drawings/empty-drawer';
+import { fieldBackground } from '@/ui/field/field-background';
+import { useAlive } from '@/ui/use-alive';
 import { fieldParts } from '@/ui/field/field-parts';
 import { paintField } from '@/ui/field/paint-field';
 import type { LiveForecastStore } from '@/ui/live-forecast';
@@ -27,6 +30,7 @@ export function ForecastStrip({
   cooking: boolean;
 }) {
   const { forecast, interval, isFull } = useNewest(live);
+  const alive = useAlive();
   const canvas = useRef<HTMLCanvasElement>(null);
   const from = useRef<number | null>(null);
   const parts = useMemo(() => fieldParts(plan), [plan]);
@@ -44,7 +48,7 @@ export function ForecastStrip({
   return (
     <aside
       aria-label="Forecast in short"
-      className="no-print fixed inset-x-0 bottom-0 z-10 touch-none rounded-t-tray border-2 border-b-0 border-rim bg-enamel px-4 pb-2"
+      className="no-print fixed inset-x-0 bottom-0 z-10 touch-none rounded-t-tray border-2 border-b-0 border-rim bg-enamel px-4 pb-2 md:hidden"
       onPointerDown={(event) => {
         from.current = event.clientY;
       }}
@@ -64,16 +68,27 @@ export function ForecastStrip({
         className="-mx-4 flex h-11 w-[calc(100%+2rem)] flex-col items-center justify-start text-rim"
       >
         <ChevronUp size={20} aria-hidden />
-        <canvas ref={canvas} width={640} height={16} className="h-4 w-[calc(100%-2rem)] rounded-[2px]" aria-hidden />
+        <canvas
+          ref={canvas}
+          width={640}
+          height={16}
+          className="h-4 w-[calc(100%-2rem)] rounded-[2px]"
+          style={alive ? undefined : fieldBackground(forecast.record, parts)}
+          aria-hidden
+        />
       </button>
       <div className="flex items-center gap-3">
-        <BasketDrawing
-          plan={plan}
-          record={forecast.record}
-          sample={Math.min(forecast.record.samples - 1, Math.round(forecast.pull.time / forecast.record.interval))}
-          label="The basket at the moment to pull"
-          className="size-[84px] shrink-0"
-        />
+        {alive ? (
+          <BasketDrawing
+            plan={plan}
+            record={forecast.record}
+            sample={Math.min(forecast.record.samples - 1, Math.round(forecast.pull.time / forecast.record.interval))}
+            label="The basket at the moment to pull"
+            className="size-[84px] shrink-0"
+          />
+        ) : (
+          <EmptyDrawer className="size-[84px] shrink-0" />
+        )}
         <div className="min-w-0 grow">
           <div className="flex flex-wrap items-end gap-x-2">
             <h2 className="text-[14px] leading-tight">

@@ -5,9 +5,11 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } fr
 import type { Forecast } from '../../core/forecast/forecast';
 import type { CookEvent, Stage } from '../../core/plan/plan';
 import { useUnits } from '../units-context';
+import { useAlive } from '../use-alive';
 import { type FieldHandle, FieldHandles } from './field-handles';
 import { halfMinutes, wholeMinutes } from '../words/format';
 import type { FieldPart } from './field-parts';
+import { fieldBackground } from './field-background';
 import { FieldLegend } from './field-legend';
 import { atPullWords, countWords, minuteWords } from './minute-words';
 import { Bands } from './bands';
@@ -67,11 +69,14 @@ export function ColourField({
   count?: number | null;
 }) {
   const units = useUnits();
+  const alive = useAlive();
   const frame = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const width = useWidth(frame, 620);
   const [reading, setReading] = useState<number | null>(null);
   const { record, track, window } = forecast;
+  /* what the page came with; painted over as soon as it can be */
+  const [background] = useState(() => (alive ? undefined : fieldBackground(record, parts)));
   const duration = (record.samples - 1) * record.interval;
   const inner = Math.max(120, width - 2 * MARGIN);
   const x = scaleLinear([0, duration], [MARGIN, MARGIN + inner]);
@@ -137,7 +142,7 @@ export function ColourField({
             width={Math.round(inner * 2)}
             height={height * 2}
             className="absolute"
-            style={{ left: MARGIN, top: fieldTop, width: inner, height }}
+            style={{ left: MARGIN, top: fieldTop, width: inner, height, ...(alive ? undefined : background) }}
             aria-hidden
           />
           <svg width={width} height={total} className="absolute inset-0" aria-hidden>
