@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
-import { enterOwnKitchen, INTERVAL } from './helpers';
+import { enterOwnKitchen, fullForecast } from './helpers';
 
 /* drawn by the processor here: that it is drawn and follows, not how fast */
 test.use({
@@ -36,7 +36,7 @@ async function atMinute(page: Page, key: 'Home' | 'End', drawer: Locator, canvas
 
 test('the drawer is painted as food, darkens along the field, and is the same each time', async ({ page }) => {
   await enterOwnKitchen(page);
-  await expect(page.getByText(INTERVAL)).toBeVisible();
+  await fullForecast(page);
   const drawer = page.getByRole('img', { name: /basket/ });
   const canvas = drawer.locator('canvas');
   await expect(canvas).toHaveAttribute('data-still', /./);

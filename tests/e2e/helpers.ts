@@ -21,6 +21,11 @@ export const STATIONS = [
 /** The interval beside the moment to pull. */
 export const INTERVAL = /^\(\d+(–\d+| to beyond the stages)\)$/;
 
+/** The bench is alive: what the server sends has a forecast too, but nothing of it can be touched. */
+async function expectAlive(page: Page): Promise<void> {
+  await expect(page.getByRole('button', { name: 'Cook this' })).toBeEnabled();
+}
+
 /** Moves this browser into a kitchen of its own, so that tests do not meet. */
 export async function enterOwnKitchen(page: Page, origin = test.info().project.use.baseURL!): Promise<void> {
   /* past the page, which would begin to forecast for nothing; the menu has tests of its own */
@@ -32,8 +37,7 @@ export async function enterOwnKitchen(page: Page, origin = test.info().project.u
   /* a plan of its own address, past the choice of what to make, which has tests of its own */
   await page.goto(`${origin}/?plan=${randomUUID()}`);
   await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
-  /* the page is alive once it forecasts */
-  await expect(page.getByRole('heading', { name: /^Pull after|^Not done/ })).toBeVisible();
+  await expectAlive(page);
 }
 
 /** Begins a batch of the plan on the bench, and is in its preparation. */
@@ -44,8 +48,7 @@ export async function beginBatch(page: Page): Promise<void> {
 
 /** Waits until the bench is alive and shows a full forecast with its interval, and returns the moment to pull in words. */
 export async function fullForecast(page: Page): Promise<string> {
-  /* what the server sends has a forecast too, but nothing of it can be touched */
-  await expect(page.getByRole('button', { name: 'Cook this' })).toBeEnabled();
+  await expectAlive(page);
   await expect(page.getByText(INTERVAL)).toBeVisible();
   return page.getByRole('heading', { name: /^Pull after|^Not done/ }).innerText();
 }

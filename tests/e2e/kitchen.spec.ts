@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, INTERVAL } from './helpers';
+import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
 
 test('the demo kitchen shows a month of batches, each by its colours', async ({ page }) => {
   await page.goto('/log');
@@ -90,6 +90,6 @@ test('every page carries a strict policy and runs without breaking it', async ({
     expect(policy).not.toContain('unsafe-eval');
   }
   await page.goto('/');
-  await expect(page.getByText(INTERVAL)).toBeVisible();
+  await fullForecast(page);
   expect(complaints).toEqual([]);
 });

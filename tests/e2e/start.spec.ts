@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, INTERVAL } from './helpers';
+import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast } from './helpers';
 
 /** What a newcomer does, counted: each touch or typed word is one action. */
 class Newcomer {
@@ -47,7 +47,7 @@ for (const { typed, food, way, more } of DISHES) {
     await cook.touch('button', /^Open on the bench$/);
     await expect(page).toHaveURL(/\?plan=/);
     await expect(page.getByRole('heading', { name: `Pull after about ${minute} min` })).toBeVisible();
-    await expect(page.getByText(INTERVAL)).toBeVisible();
+    await fullForecast(page);
     await expect(page.getByLabel('Name of the plan')).toHaveValue(new RegExp(`^${food}`));
     expect(cook.actions).toBeLessThanOrEqual(MOST_ACTIONS);
   });
