@@ -1,7 +1,7 @@
 'use client';
 
 import { scaleLinear } from 'd3';
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, memo, type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { Forecast } from '../../core/forecast/forecast';
 import type { CookEvent, Stage } from '../../core/plan/plan';
 import { useUnits } from '../units-context';
@@ -33,7 +33,7 @@ const SHARE_HEIGHT = 44;
 const MARGIN = 28;
 
 /** Minutes across, the faces of the pieces stacked from palest to darkest, each in the colour it will have. */
-export function ColourField({
+export const ColourField = memo(function ColourField({
   forecast,
   parts,
   stages,
@@ -192,4 +192,4 @@ export function ColourField({
       )}
     </figure>
   );
-}
+});

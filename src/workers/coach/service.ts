@@ -4,14 +4,10 @@ import type { Observation } from '../../core/coach/observation';
 import { pullOf, meanUnknowns } from '../../core/coach/particles';
 import { planFromFile } from '../../schemas/plan-from-file';
 import type { PlanFile } from '../../schemas/plan-file';
+import { breathe } from '../breathe';
 import type { CoachService } from './protocol';
 
 const SEED = 1;
-
-/** Lets a newer call come in. */
-function breathe(): Promise<void> {
-  return new Promise((resolve) => setTimeout(resolve, 0));
-}
 
 /** The coach of one run, with what it has learnt so far. */
 export function createCoachService(): CoachService {

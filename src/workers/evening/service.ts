@@ -20,6 +20,7 @@ import { loadOrder } from '../../schemas/load-order';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
 import type { DishAtTable, EveningQuestion, EveningService, EveningView, ShownSchedule } from './protocol';
+import { breathe } from '../breathe';
 
 const SEED = 1;
 
@@ -40,9 +41,6 @@ function timer(ms: number): () => boolean {
 
 /** Lateness that is worth saying, loss against what was planned. Source: chosen, a twentieth of a dish. */
 const WORTH_SAYING = 5;
-
-/** Lets newer questions come in. */
-const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 /** Answers one question at a time; a newer one ends an older. */
 export function createEveningService(): EveningService {

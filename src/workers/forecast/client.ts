@@ -22,9 +22,6 @@ export interface ForecastListener {
 /** Workers among which the ensemble is shared: a core is left to the page and to the picture it waits for. */
 const MEMBER_WORKERS = Math.min(2, Math.max(1, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1));
 
-/** Rest after the coarse picture, so that the page can draw it before the cores are busy again, ms. */
-const DRAWING = 12;
-
 /**
  * Starts the worker of the pictures at once and those of the ensemble with the first ensemble; they work side by side, and a moved
  * lever waits for a member to end at most, which takes some milliseconds. Answers of the newest request go to `listener`.
@@ -43,8 +40,6 @@ export function createForecaster(listener: ForecastListener): Forecaster {
 
   /** Pull times of all members; null when a newer request came in. */
   const pullTimes = async (document: PlanFile, own: number) => {
-    await new Promise((resolve) => setTimeout(resolve, DRAWING));
-    if (own !== generation) return null;
     while (members.length < MEMBER_WORKERS) members.push(start());
     const shares = await Promise.all(
       members.map((service, first) => service.pullTimes(document, own, first, members.length)),
@@ -57,19 +52,19 @@ export function createForecaster(listener: ForecastListener): Forecaster {
     const pictured = {} as Record<ForecastAnswer['kind'], (forecast: Forecast) => void>;
     const coarse = new Promise<Forecast>((resolve) => (pictured.coarse = resolve));
     const full = new Promise<Forecast>((resolve) => (pictured.full = resolve));
-    /* beside the full picture, once the coarse one is drawn */
-    const asked = withInterval ? coarse.then(() => pullTimes(document, own)) : null;
+    let asked: Promise<PullTime[] | null> | null = null;
     const report = proxy(({ kind, forecast }: ForecastAnswer) => {
       if (own !== generation) return;
+      /* while the page draws the coarse picture, and beside the full one */
+      if (withInterval) asked ??= pullTimes(document, own);
       listener.onForecast({ kind, forecast });
       pictured[kind](forecast);
     });
     const isNewest = await pictures.forecast(document, unknowns, own, report);
-    if (!isNewest || !asked) return;
+    if (!isNewest || !withInterval) return;
+    const [first, second] = [await coarse, await full];
     const times = await asked;
-    if (!times || own !== generation) return;
-    const interval = intervalAround(times, await coarse, await full);
-    if (own === generation) listener.onInterval(interval);
+    if (times && own === generation) listener.onInterval(intervalAround(times, first, second));
   };
   return {
     request(document, withInterval, unknowns) {

@@ -3,6 +3,7 @@ import { pullTimesAt, SIGMA_POINTS } from '../../core/forecast/interval';
 import { forecastPlan } from '../../core/forecast/forecast';
 import { withUnknowns } from '../../core/forecast/unknowns';
 import { planFromFile } from '../../schemas/plan-from-file';
+import { breathe } from '../breathe';
 import type { ForecastService } from './protocol';
 
 const SEED = 1;
@@ -10,17 +11,12 @@ const SEED = 1;
 /** Rest after the first picture, so that the page can draw it before the cores are busy again, ms. */
 const DRAWING = 12;
 
-/** Lets a newer request come in. */
-function breathe(milliseconds = 0): Promise<void> {
-  return new Promise((resolve) => setTimeout(resolve, milliseconds));
-}
-
 /** The forecasts, newest request first; work on an older one ends at its next breath. */
 export function createForecastService(): ForecastService {
   let newest = -1;
-  const isOld = async (generation: number, rest?: number) => {
+  const isOld = async (generation: number) => {
     newest = Math.max(newest, generation);
-    await breathe(rest);
+    await breathe();
     return newest !== generation;
   };
   return {
@@ -28,7 +24,8 @@ export function createForecastService(): ForecastService {
       if (await isOld(generation)) return false;
       const plan = withUnknowns(planFromFile(document), unknowns);
       report({ kind: 'coarse', forecast: forecastPlan(plan, SEED, MEMBER_RESOLUTION) });
-      if (await isOld(generation, DRAWING)) return false;
+      await new Promise((resolve) => setTimeout(resolve, DRAWING));
+      if (await isOld(generation)) return false;
       report({ kind: 'full', forecast: forecastPlan(plan, SEED) });
       return true;
     },

@@ -20,6 +20,7 @@ import { chosenOpenings, openingsFor } from '../../editing/openings-for';
 import { explainDifference } from '../../editing/explain-difference';
 import { mendAgainst } from '../../editing/trouble-mend';
 import type { LoadOutcome, StudyService, TriedMend } from './protocol';
+import { breathe } from '../breathe';
 
 const SEED = 1;
 
@@ -60,11 +61,6 @@ const BY_HAND: ReadonlySet<Cause> = new Set([
   'pulled-late',
   'waited',
 ]);
-
-/** Lets other questions and calls-off come in. */
-function breathe(): Promise<void> {
-  return new Promise((resolve) => setTimeout(resolve, 0));
-}
 
 /** Answers questions one plan at a time, so that a call-off is heard within one forecast. */
 export function createStudyService(): StudyService {
