@@ -1,12 +1,14 @@
 /* npm run learning: sixty simulated kitchens of eight batches each, and how far their forecasts are off before each. */
 import { believed, liveIn } from '../tests/reference/simulated-kitchen';
 
-const KITCHENS = Number(process.argv[2] ?? 60);
+/* npm run learning -- 60 1: how many kitchens, how many dishes each has in turn; with "all" after that they tell all they can */
+const [kitchensWanted = '60', dishes = '3', tells] = process.argv.slice(2);
+const KITCHENS = Number(kitchensWanted);
 const BATCHES = 8;
 const median = (values: number[]) => values.sort((a, b) => a - b)[values.length >> 1]!;
 const kitchens = Array.from({ length: KITCHENS }, (_, i) => {
   process.stderr.write('.');
-  return liveIn(i + 1, BATCHES);
+  return liveIn(i + 1, BATCHES, { dishes: Number(dishes), tellsAll: tells === 'all' });
 });
 process.stderr.write('\n');
 for (let b = 0; b < BATCHES; b++) {

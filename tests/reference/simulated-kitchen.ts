@@ -99,7 +99,15 @@ const BITES: readonly [number, BiteCameOut][] = [
 ];
 
 /** What this cook tells of a cook that went so, pulled at `pulled` s; `shown` is what the app showed beside it. */
-function told(real: Trace, shown: Trace, plan: Plan, right: number, pulled: number, random: RandomSource) {
+function told(
+  real: Trace,
+  shown: Trace,
+  plan: Plan,
+  right: number,
+  pulled: number,
+  { tellsAll }: Habits,
+  random: RandomSource,
+) {
   const noise = () => normalQuantile(0.001 + 0.998 * random());
   const looks: Look[] = ['paler', 'as-shown', 'darker'];
   const compare = (gap: number): Look =>
@@ -115,15 +123,26 @@ function told(real: Trace, shown: Trace, plan: Plan, right: number, pulled: numb
       look: compare(seenAt(real, time) - seenAt(shown, time) + 0.25 * noise()),
       shown: traceAt(shown, shown.browning, time),
     }));
-  if (random() < 0.4) {
-    const mass = traceAt(real, real.weight, pulled) + 0.015 * real.weight[0]! * noise();
-    observations.push({ kind: 'weight', time: pulled, mass });
+  const weigh = (time: number) => {
+    const mass = traceAt(real, real.weight, time) + 0.015 * real.weight[0]! * noise();
+    observations.push({ kind: 'weight', time, mass });
+  };
+  if (tellsAll || random() < 0.4) weigh(pulled);
+  if (tellsAll) {
+    for (const { time } of plan.events.filter((event) => event.time < pulled)) {
+      weigh(time);
+      observations.push({
+        kind: 'swatch',
+        time,
+        browning: traceAt(real, real.browning, time) * Math.exp(0.2 * noise()),
+      });
+    }
   }
   const browning = traceAt(real, real.browning, pulled);
   /* beside the colour that this cook finds right */
   const liked = compare(seenAt(real, pulled) - seenAt(real, right) + 0.25 * noise());
   const bite = Math.exp(Math.log(Math.max(0.05, traceAt(real, real.crispness, pulled))) + 0.3 * noise());
-  const asWished = liked === 'as-shown' && random() < 0.5;
+  const asWished = !tellsAll && liked === 'as-shown' && random() < 0.5;
   const cameOut: CameOut = {
     browning: asWished ? null : browning * Math.exp(0.2 * noise()),
     liked: { paler: 'too-pale', 'as-shown': 'as-wished', darker: 'too-dark' }[liked] as CameOut['liked'],
@@ -136,12 +155,20 @@ function told(real: Trace, shown: Trace, plan: Plan, right: number, pulled: numb
   return { observations, cameOut };
 }
 
+/** How a kitchen lives. */
+interface Habits {
+  /** it cooks in turn */
+  readonly dishes: number;
+  /** it weighs every batch at each opening and at the pull, and taps the swatch of each look */
+  readonly tellsAll: boolean;
+}
+
 /** Lets a kitchen of this seed cook `count` batches, each by a forecast from all before it. */
-export function liveIn(seed: number, count: number): SimulatedKitchen {
+export function liveIn(seed: number, count: number, habits: Habits = { dishes: 3, tellsAll: false }): SimulatedKitchen {
   const random = createSeededRandom(seed * 7919 + 3);
   const noise = () => normalQuantile(0.001 + 0.998 * random());
   const evenly = (reach: number) => reach * (2 * random() - 1);
-  const dishes = [...DISHES].sort(() => random() - 0.5).slice(0, 3);
+  const dishes = [...DISHES].sort(() => random() - 0.5).slice(0, habits.dishes);
   const truth: Truth = {
     offset: evenly(15),
     heatTransfer: Math.log(1 + evenly(0.25)),
@@ -176,7 +203,7 @@ export function liveIn(seed: number, count: number): SimulatedKitchen {
       pulled,
     )[0]!;
     const shownTrace = traceOf({ ...planned, stages: cooked.stages }, 1);
-    const { observations, cameOut } = told(realTrace, shownTrace, bare, right, pulled, random);
+    const { observations, cameOut } = told(realTrace, shownTrace, bare, right, pulled, habits, random);
     const evidence = batchEvidence(cooked, observations, pulled, cameOut);
     log.push({ ...made, id: String(i), evidence });
     const learning = learn(log);
