@@ -9,6 +9,9 @@ import { observe, startFilter } from '../src/core/coach/filter';
 import { resample } from '../src/core/coach/particles';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { forecastInterval } from '../src/core/forecast/interval';
+import { batchEvidence } from '../src/core/learn/batch-evidence';
+import { learn } from '../src/core/learn/kitchen-model';
+import type { ToldBatch } from '../src/core/learn/told-batch';
 import { createSeededRandom } from '../src/core/numeric/seeded-random';
 import { searchPlans } from '../src/core/search/search-plans';
 import type { Plan } from '../src/core/plan/plan';
@@ -46,6 +49,28 @@ const filter = startFilter(plan, 1);
 const answer = { kind: 'swatch', time: 900, browning: 0.9 } as const;
 report('480 guesses weighed by an answer', () => observe(filter, answer), 25);
 report('480 guesses drawn and cooked anew', () => resample(observe(filter, answer).particles, plan, filter.random), 5);
+
+/** A year or two of a busy kitchen: twelve foods in three fryers, as many batches as teach. */
+function busyKitchen(count: number): ToldBatch[] {
+  const random = createSeededRandom(7);
+  const evidence = batchEvidence(plan, [answer], 1100, {
+    browning: 1,
+    liked: 'too-pale',
+    bite: 'crisp',
+    heart: 'soft',
+  });
+  return Array.from({ length: count }, (_, i) => ({
+    id: String(i).padStart(4, '0'),
+    fryer: `fryer ${i % 3}`,
+    drawer: null,
+    food: `food ${i % 12}`,
+    kin: 'vegetable',
+    season: Math.floor(i / 100) % 4,
+    evidence: { ...evidence, vector: evidence.vector.map((value) => value + random() - 0.5) },
+  }));
+}
+const told = busyKitchen(400);
+report('what 400 batches teach, from nothing', () => learn(told), 5);
 
 const steps = (FORECAST.pieces * 25 * 60) / FORECAST.step;
 const seconds = time(() => simulateCook(plan, 1, FORECAST)) / 1000;

@@ -128,11 +128,35 @@ async function learningOf(kitchenId: string): Promise<KitchenLearning> {
     listFryers(kitchenId),
     listFryerTests(kitchenId),
   ]);
+  const of = stateOf(rows, tests, fryers);
+  const known = learnt.get(kitchenId);
+  if (known?.of === of) return known.learning;
   const batches = [
     ...rows.flatMap((row) => teachingBatch(row, fryers)),
     ...tests.flatMap((row) => teachingTest(row, fryers)),
   ].toSorted((a, b) => a.begunAt - b.begunAt);
-  return { ...learn(batches.filter(({ counts }) => counts)), batches };
+  const learning = { ...learn(batches.filter(({ counts }) => counts)), batches };
+  learnt.delete(kitchenId);
+  learnt.set(kitchenId, { of, learning });
+  if (learnt.size > KEPT) learnt.delete(learnt.keys().next().value!);
+  return learning;
+}
+
+/** Kitchens whose learning is kept ready: each page of a kitchen asks for it, and it changes with a batch alone. Source: chosen; half a megabyte for the largest. */
+const KEPT = 50;
+const learnt = new Map<string, { readonly of: string; readonly learning: KitchenLearning }>();
+
+/** All that a kitchen's learning depends on, as one word to compare. */
+function stateOf(
+  rows: readonly EvidenceRow[],
+  tests: readonly FryerTestRow[],
+  fryers: readonly LearningFryer[],
+): string {
+  return JSON.stringify([
+    rows.map(({ batch_id, made_at, left_out, name, fryer_name }) => [batch_id, made_at, left_out, name, fryer_name]),
+    tests.map(({ test_id, made_at, left_out, fryer_name }) => [test_id, made_at, left_out, fryer_name]),
+    fryers,
+  ]);
 }
 
 /** What a kitchen has learnt, from nothing but what its batches say. */

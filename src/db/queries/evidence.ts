@@ -9,6 +9,8 @@ export interface EvidenceRow {
   name: string;
   made_with: unknown;
   evidence: unknown;
+  /** when the evidence was kept */
+  made_at: Date;
 }
 
 /** Which events and which outcome a batch is told by: evidence of another is out of date. */
@@ -19,7 +21,7 @@ export async function listEvidence(kitchenId: string, version: number, limit: nu
   return list<EvidenceRow>(
     `SELECT * FROM (
        SELECT b.batch_id, b.fryer_name, b.begun_at, b.left_out_at IS NOT NULL AS left_out, b.document->>'name' AS name,
-         e.made_with, e.evidence
+         e.made_with, e.evidence, e.made_at
      FROM batch_evidence AS e
      JOIN batches AS b USING (kitchen_id, batch_id)
      JOIN outcomes AS o USING (kitchen_id, batch_id)

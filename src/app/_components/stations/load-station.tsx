@@ -128,7 +128,7 @@ function Laying({
 }) {
   return (
     <div className="flex flex-wrap items-start gap-x-4 gap-y-2">
-      <PlaceMapDrawing map={{ strengths, deviations: strengths.map(() => 0) }} className="w-28 shrink-0" />
+      <PlaceMapDrawing map={{ strengths, deviations: strengths.map(() => 0) }} className="w-40 shrink-0" />
       <div className="min-w-0 flex-1 basis-56">
         <p className="text-[14px]">{extremesText(strengths)}</p>
         <PricedChoice
