@@ -36,16 +36,16 @@ export async function ensureBuild() {
   });
   if (status !== 0) throw new Error(`the production build failed:\n${stdout}${stderr}`);
   await makeServiceWorker();
-  await makeFirstSight();
+  await makeServerThread();
   writeFileSync(stamp, wanted);
 }
 
-/** Bundles the thread in which the server works out what a page shows first. */
-async function makeFirstSight() {
+/** Bundles the thread in which the server works out what a page shows first and what a kitchen has learnt. */
+async function makeServerThread() {
   const { buildSync } = await import('esbuild');
   buildSync({
-    entryPoints: [join(ROOT, 'src', 'services', 'first-sight', 'node-worker.ts')],
-    outfile: join(ROOT, '.next', 'first-sight.cjs'),
+    entryPoints: [join(ROOT, 'src', 'services', 'apart', 'node-worker.ts')],
+    outfile: join(ROOT, '.next', 'server-thread.cjs'),
     bundle: true,
     platform: 'node',
     format: 'cjs',

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { withFryer } from '@/editing/edit-plan';
 import { withKnowledge } from '@/editing/with-knowledge';
 import { FIRST_PLAN } from '@/schemas/first-plan';
-import { firstSight } from '@/services/first-sight/first-sight';
+import { firstSight } from '@/services/first-sight';
 import { loadLearning } from '@/services/learning';
 import { loadCutters, loadFryers } from '@/services/kitchen';
 import { loadNewestPlan, loadPlan } from '@/services/plans';
