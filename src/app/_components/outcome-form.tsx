@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { Controller, useForm } from 'react-hook-form';
 import { useState } from 'react';
 import type { z } from 'zod';
+import { hasHeart } from '@/core/learn/what-came-out';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { Wish } from '@/core/food/wish';
 import {
@@ -50,6 +51,7 @@ export function OutcomeForm({
   before?: Outcome;
 }) {
   const router = useRouter();
+  const { cut } = planFromFile(cooked.document);
   const [problem, setProblem] = useState<string | null>(null);
   const { control, register, handleSubmit, formState, setValue } = useForm<Entry, unknown, Outcome>({
     resolver: zodResolver(outcomeSchema),
@@ -61,7 +63,7 @@ export function OutcomeForm({
     setValue('browning', WISHED_BROWNING[wished.colour], said);
     setValue('evenness', 'even', said);
     setValue('liked', 'as-wished', said);
-    setValue('heart', 'soft', said);
+    if (hasHeart(cut)) setValue('heart', 'soft', said);
   };
   const missing = [
     formState.errors.crispness && 'the bite',
@@ -96,18 +98,20 @@ export function OutcomeForm({
           />
         )}
       />
-      <Controller
-        control={control}
-        name="heart"
-        render={({ field }) => (
-          <Choice
-            label="The inside"
-            value={field.value ?? ''}
-            options={OUTCOME_HEARTS.map((value) => ({ value, word: HEART_WORDS[value] }))}
-            onChange={field.onChange}
-          />
-        )}
-      />
+      {hasHeart(cut) && (
+        <Controller
+          control={control}
+          name="heart"
+          render={({ field }) => (
+            <Choice
+              label="The inside"
+              value={field.value ?? ''}
+              options={OUTCOME_HEARTS.map((value) => ({ value, word: HEART_WORDS[value] }))}
+              onChange={field.onChange}
+            />
+          )}
+        />
+      )}
       <Controller
         control={control}
         name="browning"

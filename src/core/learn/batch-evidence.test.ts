@@ -78,3 +78,15 @@ test('a heart still hard where it should be soft says that this food takes longe
   expect(told('hard', early)).toEqual({ mean: 0, deviation: 1 });
   expect(told('soft', early).mean).toBeLessThan(-0.3);
 });
+
+test('a heart that dries and runs hot is not told finely from one that is soft; chips have none', () => {
+  const spread = (plan: Plan, pulledAt: number) => {
+    const { information } = batchEvidence(plan, [], pulledAt, { ...SILENT, heart: 'hard' });
+    return Math.sqrt(information[0]!);
+  };
+  /* an hour in: dry through, its dose thousands of times that needed */
+  const longer: Plan = { ...PLAN, stages: [{ ...PLAN.stages[0]!, duration: 3600 }] };
+  expect(spread(longer, 3500)).toBeLessThan(3);
+  const chips: Plan = { ...PLAN, cut: { shape: 'slice', thickness: 0.002, diameter: 0.05 } };
+  expect(batchEvidence(chips, [], PULLED, { ...SILENT, heart: 'hard' })).toEqual(NO_EVIDENCE);
+});

@@ -8,7 +8,7 @@ import { judgeFor, RIGHT_BROWNING } from '../piece/judge-piece';
 import type { Evidence } from './evidence';
 import { explain } from './gauss-newton';
 import { UNIT } from './quantities';
-import { type CameOut, saidCrispness } from './what-came-out';
+import { type CameOut, hasHeart, saidCrispness } from './what-came-out';
 
 /** Passes of the Gauss–Newton iteration. Source: numerics; the fifth moves the mean by less than 0.05 standard deviations. */
 const PASSES = 4;
@@ -18,6 +18,9 @@ const STEP = 0.6;
 
 /** Standard deviation of the bite as said by a word, ln. Source: assumed, half the step between two words. */
 const WORD_NOISE = 0.45;
+
+/** Dose over that needed, or under, beyond which it is ever harder to tell by how much, ln. Source: assumed, a factor of two; a heart that dries is hot, and its dose runs away. */
+const TELLABLE = Math.LN2;
 
 /** Dose of a heart that has hardly begun to soften, so that its logarithm is a number. Source: numerics. */
 const LEAST_DOSE = 0.02;
@@ -72,9 +75,10 @@ function residualsOf(plan: Plan, observations: readonly Observation[], pulledAt:
       const bite = seen(traceAt(trace, trace.crispness, pulledAt));
       residuals.push((bite - seen(said * Math.exp(UNIT.firmness * x[FIRMNESS]!))) / WORD_NOISE);
     }
-    if (cameOut.heart !== null) {
+    if (cameOut.heart !== null && hasHeart(plan.cut)) {
       const slower = UNIT.softening * (x[SOFTENING]! - from[SOFTENING]!);
-      const beyond = Math.log(traceAt(trace, trace.softening, pulledAt) + LEAST_DOSE) - slower - Math.log(needed);
+      const dose = Math.log(traceAt(trace, trace.softening, pulledAt) + LEAST_DOSE) - slower - Math.log(needed);
+      const beyond = TELLABLE * Math.asinh(dose / TELLABLE);
       /* what agrees says nothing of how far */
       residuals.push((cameOut.heart === 'hard' ? Math.max(0, beyond) : Math.min(0, beyond)) / HEART_NOISE);
     }

@@ -1,3 +1,5 @@
+import type { Cut } from '../cut/cut';
+import { pieceGeometry } from '../cut/piece-geometry';
 import type { TargetCrispness } from '../food/wish';
 
 /** The bite as it came out, in the words of the log. */
@@ -8,6 +10,14 @@ export type Liked = 'too-pale' | 'as-wished' | 'too-dark';
 
 /** How the inside was. */
 export type Heart = 'hard' | 'soft';
+
+/** Pieces thinner than this are crust all through, m: whether their inside is hard says nothing. Source: assumed, twice a crisp crust and more. */
+const HEART_FROM = 4e-3;
+
+/** Whether pieces so cut have an inside that can be called hard or soft. */
+export function hasHeart(cut: Cut): boolean {
+  return 2 * pieceGeometry(cut).halfThickness >= HEART_FROM;
+}
 
 /** What a cook said of a batch once it was out, as far as it can be held against a simulation. */
 export interface CameOut {
