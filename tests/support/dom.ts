@@ -1,4 +1,6 @@
-/** What jsdom lacks and the interface needs: an observer of sizes, one for which all is in view, a screen that is wide, and a canvas that is left blank. */
+import { MessageChannel } from 'node:worker_threads';
+
+/** What jsdom lacks and the interface needs: an observer of sizes, one for which all is in view, a screen that is wide, a canvas that is left blank, and channels. */
 export function furnishDom(): void {
   globalThis.ResizeObserver = class {
     observe() {}
@@ -16,4 +18,5 @@ export function furnishDom(): void {
   window.matchMedia = () =>
     ({ matches: false, addEventListener: () => undefined, removeEventListener: () => undefined }) as never;
   HTMLCanvasElement.prototype.getContext = () => null;
+  globalThis.MessageChannel = MessageChannel as never;
 }
