@@ -5,7 +5,8 @@ import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { OfflineKeeper } from './_components/offline-keeper';
-import { EARLY_SCRIPT } from '@/ui/early-tap';
+import { keepEarlyInput } from '@/ui/early-input';
+import { EarlyInputReplayed } from '@/ui/early-input-replayed';
 import { Messages } from '@/ui/messages';
 
 export const metadata: Metadata = {
@@ -21,10 +22,11 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en">
       <body>
-        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: EARLY_SCRIPT }} />
+        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: `(${keepEarlyInput})()` }} />
         {children}
         <Messages />
         <OfflineKeeper />
+        <EarlyInputReplayed />
       </body>
     </html>
   );

@@ -13,6 +13,7 @@ test('a lever moves the forecast, the plan is saved, and undo brings it back', a
   await expect.poll(async () => minuteOf(await fullForecast(page))).toBeGreaterThan(minuteOf(before));
 
   await page.reload();
+  await fullForecast(page);
   await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('20');
   /* the gauge: each slot carries its moment to pull, and arrow keys go from slot to slot */
   await page.getByRole('radio', { name: /^20 mm, pull after \d+ min/ }).focus();
@@ -28,6 +29,27 @@ test('a lever moves the forecast, the plan is saved, and undo brings it back', a
   await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('20');
   await page.keyboard.press('Control+Shift+Z');
   await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('18');
+});
+
+test('what is touched before the page is alive counts once it is', async ({ page }) => {
+  await enterOwnKitchen(page);
+  let letGo = (): void => undefined;
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.reload({ waitUntil: 'commit' });
+  const size = page.getByRole('radio', { name: /^10 mm/ });
+  await size.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.getByRole('tab', { name: /^Load/ }).click();
+  await expect(page.getByRole('button', { name: 'Cook this' })).toBeDisabled();
+  letGo();
+  await fullForecast(page);
+  await expect(page.getByRole('heading', { level: 1, name: 'Load' })).toBeVisible();
+  await page.getByRole('tab', { name: /^Cut/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('9');
 });
 
 test('every station opens, by mouse and by key, and nothing serious is found by axe', async ({ page }) => {

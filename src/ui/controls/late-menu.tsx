@@ -1,7 +1,6 @@
 'use client';
 
-import { type ComponentType, type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import { EARLY, takeEarlyTap } from '../early-tap';
+import { type ComponentType, type KeyboardEvent, useState } from 'react';
 import type { MenuProps } from './menu';
 
 const load = () => import('./menu').then((part) => part.Menu);
@@ -9,11 +8,7 @@ const load = () => import('./menu').then((part) => part.Menu);
 /** A menu whose code comes when the pointer or the focus nears its button: few pages are opened for their menus. */
 export function LateMenu(props: MenuProps) {
   const [Menu, setMenu] = useState<ComponentType<MenuProps> | null>(null);
-  const button = useRef<HTMLButtonElement>(null);
   const open = () => void load().then((menu) => setMenu(() => menu));
-  useEffect(() => {
-    if (takeEarlyTap(button.current)) void load().then((menu) => setMenu(() => menu));
-  }, []);
   if (Menu) return <Menu {...props} />;
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'ArrowDown') return;
@@ -22,18 +17,13 @@ export function LateMenu(props: MenuProps) {
   };
   return (
     <button
-      ref={button}
       type="button"
-      {...{ [EARLY]: '' }}
       aria-haspopup="menu"
       aria-expanded={false}
       className={props.className}
       onPointerEnter={() => void load()}
       onFocus={() => void load()}
-      onClick={() => {
-        takeEarlyTap(button.current);
-        open();
-      }}
+      onClick={open}
       onKeyDown={onKeyDown}
     >
       {props.label}
