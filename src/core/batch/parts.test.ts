@@ -134,7 +134,7 @@ test('conductivity falls from wet tissue to porous crust for every food', () => 
   for (const food of listFoods()) {
     const { conductivity, fullMoisture: rawMoisture } = tissueOf(food);
     expect(conductivity.values[0]).toBeCloseTo(0.11, 9);
-    const raw = conductivity.values[Math.round(rawMoisture / conductivity.step)]!;
+    const raw = conductivity.values[Math.round(rawMoisture * conductivity.perUnit)]!;
     expect(raw).toBeGreaterThan(0.25);
     /* water itself conducts 0.654 W/(m K) at 60 °C */
     expect(raw).toBeLessThan(0.654);

@@ -9,6 +9,7 @@ import { type CookInHand, type Preparation, prepareBatch } from '../prep/prepare
 import { WATER_SPECIFIC_HEAT } from '../properties/water';
 import type { PieceState } from '../piece/piece-state';
 import { rawPieces } from '../piece/raw-pieces';
+import { prepareOnce } from '../prep/prepare-once';
 import { stockOf } from '../prep/ledger';
 import { sampleThickness } from '../piece/sample-thickness';
 
@@ -44,12 +45,14 @@ export function createGroup(
   cook: CookInHand,
 ): PieceGroup {
   const factors = sampleThickness(count, part.scatter, random);
-  const geometries = Array.from(factors, (factor) => pieceGeometry(scaleThickness(part.cut, factor)));
-  const yielded = batchYield(part.food, part.cut, part.mass);
-  const meanVolume = geometries.reduce((sum, g) => sum + g.volume, 0) / count;
-  const pieces = yielded.volume / meanVolume / count;
-  const area = Float64Array.from(geometries, (g) => (pieces * g.surface) / 2);
-  const ready = prepareBatch(rawPieces(part, geometries, cells), part, area, plan.browningScale, cook);
+  const ready = prepareOnce(part, factors, cells, plan.browningScale, (browningScale) => {
+    const geometries = Array.from(factors, (factor) => pieceGeometry(scaleThickness(part.cut, factor)));
+    const yielded = batchYield(part.food, part.cut, part.mass);
+    const meanVolume = geometries.reduce((sum, g) => sum + g.volume, 0) / count;
+    const pieces = yielded.volume / meanVolume / count;
+    const area = Float64Array.from(geometries, (g) => (pieces * g.surface) / 2);
+    return prepareBatch(rawPieces(part, geometries, cells), part, area, browningScale, cook);
+  });
   const { extraFilm } = plan;
   if (extraFilm !== undefined) {
     const { film } = ready.state;

@@ -25,6 +25,7 @@ export function startRun(plan: Plan, random: RandomSource, resolution: Resolutio
     groups.push(createGroup(part, plan, count, resolution.cells, first, random, cook));
     first += count;
   }
+  for (const { state } of groups) state.ripensThroughout = false;
   const { left } = fryer;
   return putIn(groups, left ? { ...plan, fryerTemperature: cooledSince(plan, left) } : plan, random);
 }

@@ -1,5 +1,5 @@
 import type { CookRecord } from '../batch/cook-record';
-import { charring, darkness, type Judge, judgeFor, type Looks, readiness } from '../piece/judge-piece';
+import { BURNT_FROM, charring, darkness, type Judge, judgeFor, type Looks, readiness } from '../piece/judge-piece';
 import { type Plan, planParts } from '../plan/plan';
 
 /** Shares of pieces by verdict against time; each row sums to one. */
@@ -68,9 +68,14 @@ export function judgeSample(
     looks.crispness = record.crispness[at]!;
     looks.softness = record.softness[at]!;
     const wish = wishes[record.part[p]!]!;
-    const burnt = pastLimit(charring(looks));
-    const dark = Math.max(burnt, pastLimit(darkness(looks, wish)));
-    const ready = Math.max(dark, pastLimit(readiness(looks, wish)));
+    /* most looks are at pale pieces: those need no division */
+    const darker = Math.max(looks.faceA, looks.faceB);
+    const burnt = darker <= NONE_TO * BURNT_FROM ? 0 : pastLimit(charring(looks));
+    const within =
+      darker <= NONE_TO * Math.min(wish.to, wish.faceTo) && looks.crispness <= NONE_TO * wish.mostCrispness;
+    const dark = within ? 0 : Math.max(burnt, pastLimit(darkness(looks, wish)));
+    const under = looks.crispness <= NONE_TO * wish.leastCrispness || looks.softness <= NONE_TO * wish.softness;
+    const ready = under ? dark : Math.max(dark, pastLimit(readiness(looks, wish)));
     shares[row] = shares[row]! + (1 - ready) / pieces;
     shares[row + 1] = shares[row + 1]! + (ready - dark) / pieces;
     shares[row + 2] = shares[row + 2]! + (dark - burnt) / pieces;

@@ -15,16 +15,20 @@ export function solveTridiagonal(
   solution: Float64Array,
   n: number,
 ): void {
-  let pivot = diagonal[0]!;
-  solution[0] = solution[0]! / pivot;
+  /* one division a row: they cannot overlap, as each waits for the row above */
+  let inverse = 1 / diagonal[0]!;
+  let known = solution[0]! * inverse;
+  solution[0] = known;
   for (let i = 1; i < n; i++) {
-    const eliminated = upper[i - 1]! / pivot;
+    const eliminated = upper[i - 1]! * inverse;
     upper[i - 1] = eliminated;
     const below = lower[i]!;
-    pivot = diagonal[i]! - below * eliminated;
-    solution[i] = (solution[i]! - below * solution[i - 1]!) / pivot;
+    inverse = 1 / (diagonal[i]! - below * eliminated);
+    known = (solution[i]! - below * known) * inverse;
+    solution[i] = known;
   }
   for (let i = n - 2; i >= 0; i--) {
-    solution[i] = solution[i]! - upper[i]! * solution[i + 1]!;
+    known = solution[i]! - upper[i]! * known;
+    solution[i] = known;
   }
 }

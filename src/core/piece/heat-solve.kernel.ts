@@ -17,7 +17,8 @@ export function prepareCells(state: PieceState, p: number, step: StepLength): vo
   const coatFrom = state.coatCells;
   const coatTo = cells - state.coatCells;
   const coat = state.coat ?? tissue;
-  const duration = step[0]!;
+  const perSecond = 1 / step[0]!;
+  const perHeat = -step[0]! / BOILING_LATENT_HEAT;
   const { conductivity, conductance, capacity, boiling, boilingSlope } = scratch;
   const base = p * cells;
   for (let i = 0; i < cells; i++) {
@@ -27,19 +28,22 @@ export function prepareCells(state: PieceState, p: number, step: StepLength): vo
     const material = i >= coatFrom && i < coatTo ? tissue : coat;
     conductivity[i] =
       readTable(material.conductivity, moisture) * (1 + material.conductivitySlope * (temperature - 333.15));
-    capacity[i] = (state.solidsCapacity[base + i]! + solids * WATER_SPECIFIC_HEAT * moisture) / duration;
+    capacity[i] = (state.solidsCapacity[base + i]! + solids * WATER_SPECIFIC_HEAT * moisture) * perSecond;
     if (state.holdsIce && temperature < FREEZING_POINT) {
       conductivity[i] = conductivity[i]! * iceConductivity(temperature);
-      capacity[i] = frozenCapacity(temperature, state.solidsCapacity[base + i]!, solids, moisture) / duration;
+      capacity[i] = frozenCapacity(temperature, state.solidsCapacity[base + i]!, solids, moisture) * perSecond;
     }
     boiling[i] = readTable(BOILING_TEMPERATURE_TABLE, moisture);
-    boilingSlope[i] = (-slopeOfTable(BOILING_TEMPERATURE_TABLE, moisture) * duration) / (BOILING_LATENT_HEAT * solids);
+    boilingSlope[i] = (slopeOfTable(BOILING_TEMPERATURE_TABLE, moisture) * perHeat) / solids;
     if (state.front[base + i] === 2) state.front[base + i] = 1;
   }
   for (let i = 0; i < cells - 1; i++) {
+    /* A / (w/k + w′/k′), with one division */
+    const own = conductivity[i]!;
+    const next = conductivity[i + 1]!;
     conductance[i] =
-      state.interfaceArea[base + i]! /
-      (state.halfWidth[base + i]! / conductivity[i]! + state.halfWidth[base + i + 1]! / conductivity[i + 1]!);
+      (state.interfaceArea[base + i]! * own * next) /
+      (state.halfWidth[base + i]! * next + state.halfWidth[base + i + 1]! * own);
   }
   scratch.skinConductance[0] = conductivity[0]! / state.halfWidth[base]!;
   scratch.skinConductance[1] = conductivity[cells - 1]! / state.halfWidth[base + cells - 1]!;
@@ -54,7 +58,7 @@ export function prepareCells(state: PieceState, p: number, step: StepLength): vo
  */
 export function solveHeat(state: PieceState, p: number, step: StepLength): void {
   const { cells, scratch } = state;
-  const duration = step[0]!;
+  const mostBoiled = (BOIL_SHARE_LIMIT * BOILING_LATENT_HEAT) / step[0]!;
   const { lower, diagonal, upper, solution, capacity, conductance, boiling, boilingSlope, evaporation } = scratch;
   const { front } = state;
   const base = p * cells;
@@ -98,8 +102,7 @@ export function solveHeat(state: PieceState, p: number, step: StepLength): void 
         const outward =
           i < last ? conductance[i]! * (solution[i + 1]! - solution[i]!) : rightGain - rightAbsorb * solution[last]!;
         const heat = inward + outward - capacity[i]! * (solution[i]! - temperature[base + i]!);
-        const most =
-          (BOIL_SHARE_LIMIT * moisture[base + i]! * state.solids[base + i]! * BOILING_LATENT_HEAT) / duration;
+        const most = moisture[base + i]! * state.solids[base + i]! * mostBoiled;
         if (heat < 0) {
           front[base + i] = 0;
           evaporation[i] = 0;

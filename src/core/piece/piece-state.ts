@@ -90,6 +90,9 @@ export interface PieceState {
   /** whether vapour diffuses through the pores: while pieces wait; in the fryer steam sweeps them by its own pressure */
   stillPores: boolean;
 
+  /** whether starch and softening are followed in every cell; nothing is cut after the last cook, where only hearts are read */
+  ripensThroughout: boolean;
+
   /** whether any cell has been below its freezing point: ice melts and forms with its heat from then on */
   holdsIce: boolean;
 
@@ -155,11 +158,25 @@ export function createPieceState(
   return state;
 }
 
+/** Pieces as they are, to go on from apart; their counts of repairs and passes begin anew. */
+export function copyPieceState(state: PieceState): PieceState {
+  const copy = emptyState(state.count, state.cells, state);
+  copy.stillPores = state.stillPores;
+  copy.ripensThroughout = state.ripensThroughout;
+  copy.holdsIce = state.holdsIce;
+  for (const name of Object.keys(state) as (keyof PieceState)[]) {
+    const [from, to] = [state[name], copy[name]];
+    if (from instanceof Float64Array) (to as Float64Array).set(from);
+  }
+  copy.front.set(state.front);
+  return copy;
+}
+
 /** All arrays of a state, zero. */
 export function emptyState(
   count: number,
   cells: number,
-  materials: Pick<PieceState, 'tissue' | 'coat' | 'coatCells' | 'coatThickness'>,
+  { tissue, coat, coatCells, coatThickness }: Pick<PieceState, 'tissue' | 'coat' | 'coatCells' | 'coatThickness'>,
 ): PieceState {
   const perCell = () => new Float64Array(count * cells);
   const perFace = () => new Float64Array(count * 2);
@@ -167,7 +184,10 @@ export function emptyState(
   return {
     count,
     cells,
-    ...materials,
+    coatCells,
+    tissue,
+    coat,
+    coatThickness,
     solids: perCell(),
     solidsCapacity: perCell(),
     sugar: perCell(),
@@ -202,6 +222,7 @@ export function emptyState(
     passes: 0,
     unsettled: 0,
     stillPores: false,
+    ripensThroughout: true,
     holdsIce: false,
     scratch: {
       lower: perScratch(),

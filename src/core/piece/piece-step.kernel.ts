@@ -45,10 +45,9 @@ function boilOff(state: PieceState, p: number, step: StepLength): void {
   for (let i = 0; i < cells; i++) {
     const solved = state.holdsIce ? meltedTo(state, base + i, i, step) : scratch.solution[i]!;
     temperature[base + i] = solved;
-    const boiled = (scratch.evaporation[i]! * duration) / BOILING_LATENT_HEAT;
-    const given = boiled / solids[base + i]!;
-    if (boiled !== 0) {
-      moisture[base + i] = moisture[base + i]! - given;
+    if (scratch.evaporation[i] !== 0) {
+      const boiled = (scratch.evaporation[i]! * duration) / BOILING_LATENT_HEAT;
+      moisture[base + i] = moisture[base + i]! - boiled / solids[base + i]!;
       steam += boiled;
       enthalpy += boiled * (BOILING_LATENT_HEAT + WATER_SPECIFIC_HEAT * solved);
     }
@@ -142,12 +141,17 @@ function passDebt(state: PieceState, from: number, to: number): void {
   moisture[to] = moisture[to]! - owed / solids[to]!;
 }
 
-/** Gelatinisation and softening of every cell during a step, and the warmest the centre has been. */
+/** Gelatinisation and softening during a step, and the warmest the centre has been. */
 export function ripenInside(state: PieceState, p: number, step: StepLength): void {
   const duration = step[0]!;
   const { cells, temperature, gelatinised, softening, hottestCentre } = state;
-  const centre = temperature[p * cells + (cells - 1) / 2]!;
+  const middle = p * cells + (cells - 1) / 2;
+  const centre = temperature[middle]!;
   hottestCentre[p] = max(hottestCentre[p]!, centre);
+  if (!state.ripensThroughout) {
+    softening[middle] = softening[middle]! + readTable(SOFTENING_RATE, centre) * duration;
+    return;
+  }
   for (let i = p * cells; i < (p + 1) * cells; i++) {
     const rate = readTable(GELATINISATION_RATE, temperature[i]!) * duration;
     gelatinised[i] = (gelatinised[i]! + rate) / (1 + rate);

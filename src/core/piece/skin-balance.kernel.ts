@@ -112,11 +112,15 @@ export function balanceSkin(
   }
   skin = (heat - flux) / transfer;
 
-  const within = min(stock * wettest, waterBehind(state, outer, inner));
-  const available = ((film + SKIN_SHARE_LIMIT * within) * latentHeat(skin)) / duration;
-  if (flux > available) {
-    flux = available;
-    slope = 0;
+  const latent = latentHeat(skin);
+  /* what lies behind is added up only where the cell's own would not do */
+  if (flux * duration > (film + SKIN_SHARE_LIMIT * state.solids[outer]! * state.moisture[outer]!) * latent) {
+    const within = min(stock * wettest, waterBehind(state, outer, inner));
+    const available = ((film + SKIN_SHARE_LIMIT * within) * latent) / duration;
+    if (flux > available) {
+      flux = available;
+      slope = 0;
+    }
   }
   scratch.skinGuess[face] = skin;
   scratch.evaporationAtSkin[face] = flux;

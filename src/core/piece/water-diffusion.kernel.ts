@@ -56,7 +56,9 @@ export function vapourPressureRatio(temperature: number, moisture: number): numb
  * baking, its latent heat between cells left out; the potential between coat and tissue assumed.
  */
 export function diffuseWater(state: PieceState, p: number, step: StepLength): void {
-  const { cells, tissue, scratch, temperature, moisture, solids, solidsCapacity, volume, halfWidth } = state;
+  const { cells, tissue, scratch, temperature, moisture, solids, solidsCapacity, volume, halfWidth, interfaceArea } =
+    state;
+  const { stillPores } = state;
   const duration = step[0]!;
   const { lower, diagonal, upper, solution, outflow, backflow } = scratch;
   const base = p * cells;
@@ -77,20 +79,20 @@ export function diffuseWater(state: PieceState, p: number, step: StepLength): vo
     let mobility = (liquidDiffusivity(temperature[at]!, moisture[at]!) * solids[at]!) / volume[at]!;
     let vapour = 0;
     let ratio = 0;
-    if (state.stillPores) {
-      vapour = vapourMobility(temperature[at]!, moisture[at]!);
+    if (stillPores) {
+      vapour = halfWidth[at]! / vapourMobility(temperature[at]!, moisture[at]!);
       ratio = vapourPressureRatio(temperature[at]!, moisture[at]!);
     } else mobility += vapourByMoisture(temperature[at]!, moisture[at]!);
-    const liquid = halfWidth[at]! * full;
+    const liquid = (halfWidth[at]! * full) / mobility;
     if (i > 0) {
-      const across = duration * state.interfaceArea[at - 1]!;
-      const conductance = across / (liquidBefore + liquid / mobility);
-      const permeance = state.stillPores ? across / (vapourBefore + halfWidth[at]! / vapour) : 0;
+      const across = duration * interfaceArea[at - 1]!;
+      const conductance = across / (liquidBefore + liquid);
+      const permeance = stillPores ? across / (vapourBefore + vapour) : 0;
       outflow[i - 1] = conductance * fullBefore + permeance * ratioBefore;
       backflow[i - 1] = conductance * full + permeance * ratio;
     }
-    liquidBefore = liquid / mobility;
-    vapourBefore = halfWidth[at]! / vapour;
+    liquidBefore = liquid;
+    vapourBefore = vapour;
     ratioBefore = ratio;
     fullBefore = full;
   }
