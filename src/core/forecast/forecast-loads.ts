@@ -1,5 +1,5 @@
 import type { CookRecord } from '../batch/cook-record';
-import { STANDARD_RESOLUTION } from '../batch/resolution';
+import { type Resolution, STANDARD_RESOLUTION } from '../batch/resolution';
 import { energyUntil } from '../batch/record-statistics';
 import { simulateCook } from '../batch/simulate-cook';
 import { createCavity, stepCavity } from '../fryer/cavity';
@@ -38,14 +38,19 @@ export interface LoadsForecast {
  * @param order loads in order; their shares make one
  * Cost: a forecast for each load that is not like one before; from the third on equal loads are as the second.
  */
-export function forecastLoads(plan: Plan, order: readonly LoadShare[], seed: number): LoadsForecast {
+export function forecastLoads(
+  plan: Plan,
+  order: readonly LoadShare[],
+  seed: number,
+  resolution: Resolution = STANDARD_RESOLUTION,
+): LoadsForecast {
   const known = new Map<string, { plan: Plan; forecast: Forecast }>();
   const last = new Map<number, LoadForecast>();
   const loads = order.map(({ share, drawer }) => {
     const before = last.get(drawer);
     const fryer = plan.drawers?.[drawer] ?? plan.fryer;
     const key = `${share} after ${before?.share ?? 'none'} in ${plan.drawers ? drawer : 'any'}`;
-    const own = known.get(key) ?? forecastOf({ ...shareOfPlan(plan, share), fryer }, before, seed);
+    const own = known.get(key) ?? forecastOf({ ...shareOfPlan(plan, share), fryer }, before, seed, resolution);
     known.set(key, own);
     const from = before ? before.to + CHANGE_OVER : 0;
     const load = { share, drawer, ...own, from, to: from + own.forecast.pull.time };
@@ -64,7 +69,7 @@ export function forecastLoads(plan: Plan, order: readonly LoadShare[], seed: num
   };
 }
 
-function forecastOf(share: Plan, before: LoadForecast | undefined, seed: number) {
+function forecastOf(share: Plan, before: LoadForecast | undefined, seed: number, resolution: Resolution) {
   const plan = before
     ? {
         ...share,
@@ -72,7 +77,7 @@ function forecastOf(share: Plan, before: LoadForecast | undefined, seed: number)
         fryerTemperature: leftOpen(before.plan, before.forecast.record, before.forecast.pull.time),
       }
     : share;
-  return { plan, forecast: forecastToPull(plan, seed) };
+  return { plan, forecast: forecastToPull(plan, seed, resolution) };
 }
 
 /** K of the fryer that a load leaves to the next when pulled at `pulledAt` s, less what the open drawer loses meanwhile. */

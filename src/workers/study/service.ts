@@ -28,8 +28,9 @@ const SEED = 1;
 const HOLD_FOR = 3600;
 const REFRESH_FOR = 240;
 
-/** Alternatives between two reports of the search. */
-const REPORT_EVERY = 3;
+/** Ways found, and ways looked over, between two reports of the search. */
+const FOUND_BETWEEN = 3;
+const TRIED_BETWEEN = 20;
 
 /** Causes whose mends are tried. Source: chosen; what is shown. */
 const MENDED = 5;
@@ -146,12 +147,14 @@ export function createStudyService(): StudyService {
       return chosenOpenings(document, SEED);
     },
     async search(ticket, document, report) {
-      const found: Alternative[] = [];
-      const answer = (finished: boolean) => report({ front: frontOf(document, found), tried: found.length, finished });
-      for (const alternative of searchPlans(planOnBench(document), SEED, loadOrder(document))) {
-        found.push(alternative);
+      const all: Alternative[] = [];
+      let newest = 0;
+      const answer = (finished: boolean) => report({ front: frontOf(document, all), tried: newest, finished });
+      for (const { tried, found } of searchPlans(planOnBench(document), SEED, loadOrder(document))) {
+        newest = tried;
+        if (found) all.push(found);
         if (await isOff(ticket)) return;
-        if (found.length === 1 || found.length % REPORT_EVERY === 0) answer(false);
+        if (tried === 1 || (found ? all.length % FOUND_BETWEEN === 0 : tried % TRIED_BETWEEN === 0)) answer(false);
       }
       answer(true);
     },
