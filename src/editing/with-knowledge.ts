@@ -1,6 +1,6 @@
 import type { Knowledge } from '../core/learn/knowledge';
 import { learntFor } from '../core/learn/learnt';
-import { learntToFile } from '../schemas/learnt-schema';
+import { learntToFile } from '../schemas/learnt-file';
 import { madeWith } from '../schemas/made-with';
 import type { PlanFile } from '../schemas/plan-file';
 

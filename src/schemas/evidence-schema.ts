@@ -1,9 +1,7 @@
 import { z } from 'zod';
+import { EVIDENCE_VERSION } from '../core/learn/evidence';
 import { QUANTITY_COUNT } from '../core/learn/quantities';
 import { PLACES } from '../core/fryer/places';
-
-/** Version of how evidence is worked out; raised when the model changes, so that all is worked out anew. */
-export const EVIDENCE_VERSION = 2;
 
 const number = z.number().min(-1e6).max(1e6);
 

@@ -1,7 +1,5 @@
 import { z } from 'zod';
 import { PLACES } from '../core/fryer/places';
-import type { Learnt } from '../core/learn/learnt';
-import type { LearntFryer } from '../core/learn/with-learnt';
 
 const factor = z.number().min(0.1).max(10);
 
@@ -40,41 +38,5 @@ export const learntSchema = z.strictObject({
 /** @see learntSchema */
 export type LearntFile = z.output<typeof learntSchema>;
 
-/** What a file says of a fryer or a drawer of it, as the engine takes it. */
-function fryerFromFile({ offset_c, heat_transfer, power, places: own }: z.output<typeof drawer>): LearntFryer {
-  return { offset: offset_c, heatTransfer: heat_transfer, power, ...(own ? { places: own } : {}) };
-}
-
-/** As the engine takes it. */
-export function learntFromFile(file: LearntFile): { learnt: Learnt; drawers: readonly LearntFryer[] | undefined } {
-  const { browning, shade, firmness, softening, spread } = file;
-  return {
-    learnt: { ...fryerFromFile(file), browning, shade, firmness, softening, spread },
-    drawers: file.drawers?.map(fryerFromFile),
-  };
-}
-
-const rounded = (value: number) => Number(value.toFixed(4));
-
-function fryerToFile({ offset, heatTransfer, power, places: own }: LearntFryer): z.output<typeof drawer> {
-  return {
-    offset_c: rounded(offset),
-    heat_transfer: rounded(heatTransfer),
-    power: rounded(power),
-    ...(own ? { places: own.map(rounded) } : {}),
-  };
-}
-
-/** As a plan keeps it. @param drawers of each drawer, where there are two */
-export function learntToFile(learnt: Learnt, batches: number, drawers?: readonly LearntFryer[]): LearntFile {
-  return {
-    ...fryerToFile(learnt),
-    browning: rounded(learnt.browning),
-    shade: rounded(learnt.shade),
-    firmness: rounded(learnt.firmness),
-    softening: rounded(learnt.softening),
-    spread: learnt.spread.map(rounded),
-    ...(drawers ? { drawers: drawers.map(fryerToFile) } : {}),
-    batches,
-  };
-}
+/** What stands there of one drawer. */
+export type LearntDrawerFile = z.output<typeof drawer>;

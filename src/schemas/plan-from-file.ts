@@ -8,7 +8,7 @@ import type { BatchPart, CookEvent, Plan, Stage } from '../core/plan/plan';
 import { usualWish } from '../core/plan/usual-wish';
 import { kelvinFromCelsius } from '../core/units/temperature';
 import { withLearnt } from '../core/learn/with-learnt';
-import { learntFromFile } from './learnt-schema';
+import { learntFromFile } from './learnt-file';
 import { secondsToTable } from './after-time';
 import { currentLoad } from './load-order';
 import { marinadePlace } from './marinade-place';

@@ -19,8 +19,8 @@ import { type FryerTestRow, listFryerTests } from '@/db/queries/fryer-tests';
 import { type FryerLearningRow, listFryers, type FryerRow } from '@/db/queries/fryers';
 import { inKitchen } from '@/db/query';
 import type { Batch } from '@/schemas/batch';
+import { EVIDENCE_VERSION } from '@/core/learn/evidence';
 import {
-  EVIDENCE_VERSION,
   evidenceSchema,
   fryerTestEvidenceSchema,
   type keepEvidenceSchema,

@@ -1,13 +1,18 @@
 import type { z } from 'zod';
 
-/** Reads what this device has kept under a key; null where there is nothing, or nothing that can be read. */
-export function keptValue<Value>(key: string, schema: z.ZodType<Value>): Value | null {
+/** What this device has kept under a key, unlooked at; null where there is nothing, or nothing that can be read. */
+export function keptUnread(key: string): unknown {
   try {
-    const parsed = schema.safeParse(JSON.parse(localStorage.getItem(key) ?? 'null'));
-    return parsed.success ? parsed.data : null;
+    return JSON.parse(localStorage.getItem(key) ?? 'null');
   } catch {
     return null;
   }
+}
+
+/** Reads what this device has kept under a key; null where there is nothing, or nothing that can be read. */
+export function keptValue<Value>(key: string, schema: z.ZodType<Value>): Value | null {
+  const parsed = schema.safeParse(keptUnread(key));
+  return parsed.success ? parsed.data : null;
 }
 
 /** Keeps a value on this device; null removes it. A browser that keeps nothing goes on without. */

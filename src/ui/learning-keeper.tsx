@@ -2,8 +2,7 @@
 
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { NO_EVIDENCE } from '@/core/learn/evidence';
-import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
+import { EVIDENCE_VERSION, NO_EVIDENCE } from '@/core/learn/evidence';
 import type { Batch } from '@/schemas/batch';
 import { send } from './send';
 

@@ -4,7 +4,7 @@ import { closeDatabase } from '@/db/pool';
 import { BATCH_EVENT_KINDS } from '@/core/run/batch-event';
 import { learntFor } from '@/core/learn/learnt';
 import { evidenceOf } from '@/editing/evidence-of';
-import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
+import { EVIDENCE_VERSION } from '@/core/learn/evidence';
 import { madeWith } from '@/schemas/made-with';
 import { logAskSchema } from '@/schemas/log-ask';
 import { appendEvents, beginBatch, loadBatch, recordOutcome, searchLog } from '@/services/batches';

@@ -1,4 +1,4 @@
-import { EVIDENCE_VERSION } from '@/schemas/evidence-schema';
+import { EVIDENCE_VERSION } from '@/core/learn/evidence';
 import { QUANTITY_COUNT } from '@/core/learn/quantities';
 import { newEvening } from '@/editing/edit-evening';
 import { saveEvening, tellEvening } from '@/services/evenings';

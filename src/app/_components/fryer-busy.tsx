@@ -6,7 +6,7 @@ import { Dialog } from 'radix-ui';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { timeOfDayText } from '@/ui/words/time-of-day';
-import type { Busy } from './use-begin-batch';
+import type { Busy } from './busy-fryer';
 
 /** Asks before a second batch is begun in a fryer that has one in it. */
 export function FryerBusy({ busy, begin, leaveIt }: { busy: Busy; begin: () => void; leaveIt: () => void }) {

@@ -2,7 +2,6 @@
 
 import { useRouter } from 'next/navigation';
 import { useCallback, useRef, useState } from 'react';
-import { z } from 'zod';
 import type { PlanFile } from '@/schemas/plan-file';
 import { writePlanFile } from '@/schemas/write-plan';
 import type { LiveForecastStore } from '@/ui/live-forecast';
@@ -10,17 +9,7 @@ import { newId } from '@/ui/new-id';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { batchForecast } from './batch-forecast';
-
-/** The batch that cooks in the fryer already. */
-const busySchema = z.object({
-  code: z.literal('fryer-busy'),
-  batchId: z.uuid(),
-  name: z.string(),
-  loadedAt: z.number(),
-});
-
-/** @see busySchema */
-export type Busy = z.infer<typeof busySchema>;
+import type { Busy } from './busy-fryer';
 
 /** Begins a batch of the plan as it stands and goes there; asks first where another one cooks in the same fryer. */
 export function useBeginBatch(live: LiveForecastStore, fryerName: string) {
@@ -55,8 +44,9 @@ export function useBeginBatch(live: LiveForecastStore, fryerName: string) {
       });
       if (sent.kind === 'done') return router.push(`/cook/${batchId}`);
       stop();
-      const found = sent.kind === 'refused' ? busySchema.safeParse(sent.answer) : null;
-      if (found?.success) setBusy(found.data);
+      /* the parser is loaded only where it is needed */
+      const found = sent.kind === 'refused' ? (await import('./busy-fryer')).readBusy(sent.answer) : null;
+      if (found) setBusy(found);
       else notifyError(`The batch could not begin. ${sent.error}`);
     },
     [live, fryerName, router],

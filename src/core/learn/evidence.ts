@@ -14,6 +14,9 @@ export interface Evidence {
   readonly answers: number;
 }
 
+/** Version of how evidence is worked out; raised when the model changes, so that all is worked out anew. */
+export const EVIDENCE_VERSION = 2;
+
 /** Nothing was seen. */
 export const NO_EVIDENCE: Evidence = {
   information: new Array<number>(QUANTITY_COUNT ** 2).fill(0),

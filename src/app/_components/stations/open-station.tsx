@@ -6,6 +6,7 @@ import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
 import { SCHOOL_STATIONS } from '@/editing/school-stations';
 import { CutStation } from './cut-station';
+import { SettleByTasting } from './settle-by-tasting';
 import type { StationId, StationProps } from './station';
 
 /* the first look at the bench is at the cut; the others are loaded when they are opened */
@@ -20,7 +21,7 @@ const LoadStation = dynamic(() => import('./load-station').then((part) => part.L
 const CookStation = dynamic(() => import('./cook-station').then((part) => part.CookStation));
 const StepsStation = dynamic(() => import('./steps-station').then((part) => part.StepsStation));
 const RestStation = dynamic(() => import('./rest-station').then((part) => part.RestStation));
-const SettleByTasting = memo(dynamic(() => import('./settle-by-tasting').then((part) => part.SettleByTasting)));
+const Settle = memo(SettleByTasting);
 const StationSteps = memo(dynamic(() => import('./station-steps').then((part) => part.StationSteps)));
 
 /* a station is drawn anew when the plan changes, not with every answer about it */
@@ -68,7 +69,7 @@ export function OpenStation({
       <Station {...props} forecast={SHOWS_FORECAST.includes(station) ? forecast : null} />
       <StationSteps station={station} {...props} />
       {DIFFERS.has(station) && (
-        <SettleByTasting key={station} station={station} document={props.document} fryerId={props.fryerId} />
+        <Settle key={station} station={station} document={props.document} fryerId={props.fryerId} />
       )}
     </>
   );

@@ -1,85 +1,27 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import { schoolsOf, type SchoolQuestion } from '@/editing/schools';
-import type { PlanFile } from '@/schemas/plan-file';
-import { Button } from '@/ui/controls/button';
-import { Choice } from '@/ui/controls/choice';
-import { useUnits } from '@/ui/units-context';
-import { lengthText } from '@/ui/words/format';
-import { differenceText, pairsText } from '@/ui/words/trial-text';
-import { useBeginTrial } from '../use-begin-trial';
-import { useExpectedDifference } from '../use-trial-model';
-import type { StationId } from './station';
+import dynamic from 'next/dynamic';
+import { type ComponentProps, useState } from 'react';
+
+/* few visits settle anything, and what is asked brings much script */
+const TasteQuestions = dynamic(() => import('./taste-questions').then((part) => part.TasteQuestions));
 
 /** Where cooks differ at this station: the plan's own way against another, to be tasted without knowing. */
-export function SettleByTasting({
-  document,
-  station,
-  fryerId,
-}: {
-  document: PlanFile;
-  station: StationId;
-  fryerId: string;
-}) {
-  const units = useUnits();
+export function SettleByTasting(questions: ComponentProps<typeof TasteQuestions>) {
   const [open, setOpen] = useState(false);
-  const questions = useMemo(
-    () =>
-      open ? schoolsOf(document, (mm) => lengthText(mm, units)).filter((question) => question.station === station) : [],
-    [open, document, station, units],
-  );
   return (
     <details
+      /* it may have been opened before the page was alive */
+      ref={(details) => {
+        if (details?.open) setOpen(true);
+      }}
       className="mt-3 border-t-2 border-enamel-deep pt-1"
       onToggle={(event) => setOpen(event.currentTarget.open)}
     >
       <summary className="min-h-11 py-2.5 text-[15px] font-semibold text-rim">
         Cooks differ: settle it by tasting
       </summary>
-      {open && questions.length === 0 && (
-        <p className="pb-2 text-[15px] text-iron-soft">Nothing here on which cooks differ for this plan.</p>
-      )}
-      <div className="space-y-4 pb-2">
-        {questions.map((question) => (
-          <Question key={question.asks} question={question} fryerId={fryerId} />
-        ))}
-      </div>
+      {open && <TasteQuestions {...questions} />}
     </details>
-  );
-}
-
-function Question({ question: { asks, planned, others }, fryerId }: { question: SchoolQuestion; fryerId: string }) {
-  const [chosen, setChosen] = useState(others[0]!.word);
-  const other = others.find(({ word }) => word === chosen) ?? others[0]!;
-  const ways = { one: planned.document, other: other.document };
-  const model = useExpectedDifference(ways);
-  const { begin, busy } = useBeginTrial(fryerId);
-  return (
-    <section>
-      {others.length > 1 ? (
-        <Choice
-          label={asks}
-          value={other.word}
-          options={others.map(({ word }) => ({ value: word, word }))}
-          onChange={setChosen}
-        />
-      ) : (
-        <h4 className="text-[15px]">{asks}</h4>
-      )}
-      <p className="mt-1 text-[15px]" role="status">
-        Yours, <strong>{planned.word}</strong>, against <strong>{other.word}</strong>:{' '}
-        {model
-          ? `the model expects ${differenceText(model.difference, planned.word, other.word)}. ${pairsText(model.pairs)}`
-          : 'working out what to expect …'}
-      </p>
-      <Button
-        className="mt-2"
-        disabled={busy}
-        onClick={() => begin({ ...ways, wordOne: planned.word, wordOther: other.word, asks })}
-      >
-        Try both on one lot
-      </Button>
-    </section>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import {
   type StepList as ListName,
@@ -15,7 +16,11 @@ import { priceOf } from '@/ui/words/price-text';
 import { stepOrder } from '@/ui/words/step-orders';
 import { type AnyStep, STEP_NAMES } from '@/ui/words/step-names';
 import type { StationProps } from './station';
-import { AddStepMenu, SortableSteps, StepRow } from './step-rows';
+import { AddStepMenu } from './add-step-menu';
+
+/* many stations have no step of their own, and dragging is much script */
+const SortableSteps = dynamic(() => import('./step-rows').then((part) => part.SortableSteps));
+const StepRow = dynamic(() => import('./step-rows').then((part) => part.StepRow));
 
 /** Rest after the last change before prices are asked for, ms. */
 const PRICES_REST = 900;

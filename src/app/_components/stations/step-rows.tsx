@@ -17,34 +17,10 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { ChevronDown, GripVertical, X } from 'lucide-react';
+import { GripVertical, X } from 'lucide-react';
 import { Button } from '@/ui/controls/button';
-import { LateMenu } from '@/ui/controls/late-menu';
 import { STEP_NAMES, type AnyStep } from '@/ui/words/step-names';
 import { StepFields } from './step-fields';
-
-/** A button that opens the steps that can be added. */
-export function AddStepMenu({
-  words,
-  steps,
-  onAdd,
-}: {
-  words: string;
-  steps: readonly AnyStep[];
-  onAdd: (step: AnyStep) => void;
-}) {
-  return (
-    <LateMenu
-      label={
-        <>
-          {words} <ChevronDown size={16} aria-hidden className="inline" />
-        </>
-      }
-      className="min-h-11 rounded-part border-2 border-rim px-4 text-[15px] font-semibold text-rim"
-      items={steps.map((step) => ({ word: STEP_NAMES[step.step], act: () => onAdd(step) }))}
-    />
-  );
-}
 
 /** A list whose rows can be dragged, or lifted by Space on their handle and moved by arrow keys. */
 export function SortableSteps({

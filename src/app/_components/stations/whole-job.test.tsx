@@ -34,7 +34,7 @@ function showSteps(document: PlanFile = FIRST_PLAN) {
 
 test('the whole job in order: each step with its amount, taken out by its cross', async () => {
   const { released } = showSteps({ ...FIRST_PLAN, after: [{ step: 'dress', with: 'vinegar', mass_g: 10 }] });
-  const before = screen.getByRole('list', { name: 'Before the last cook' });
+  const before = await screen.findByRole('list', { name: 'Before the last cook' });
   expect(
     within(before)
       .getAllByRole('listitem')
