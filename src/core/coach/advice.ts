@@ -1,4 +1,4 @@
-import { type Forecast, forecastPlan } from '../forecast/forecast';
+import { type Forecast, forecastToPull } from '../forecast/forecast';
 import { type Unknowns, withUnknowns } from '../forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan, type Stage } from '../plan/plan';
 
@@ -54,11 +54,11 @@ export function advise(
   seed: number,
 ): Advice {
   const likely = withUnknowns(plan, unknowns);
-  const asIs = forecastPlan(likely, seed);
+  const asIs = forecastToPull(likely, seed);
   let best: { by: number; forecast: Forecast } | null = null;
   for (const by of TURNS) {
     if (dialTemperature(plan.stages, now) + by > HOTTEST) continue;
-    const forecast = forecastPlan(withTurnedDial(likely, now, by), seed);
+    const forecast = forecastToPull(withTurnedDial(likely, now, by), seed);
     if (!forecast.inTime || forecast.peak.time < now) continue;
     if (!best || forecast.peak.share > best.forecast.peak.share) best = { by, forecast };
   }

@@ -54,3 +54,22 @@ test('browning darkens the food', () => {
   expect(lightness(1)).toBeGreaterThan(lightness(3));
   expect(foodColour(plan.food.ramp, 99)).toBe(foodColour(plan.food.ramp, 6));
 });
+
+test('“now” beside the dial’s number keeps clear of an opening’s word, which comes once there is room', () => {
+  const openings = [{ time: 240, action: 'shake' as const }];
+  const field = (playhead: number) => (
+    <ColourField
+      forecast={forecast}
+      parts={fieldParts(plan)}
+      stages={plan.stages}
+      openings={openings}
+      playhead={playhead}
+    />
+  );
+  const { rerender } = render(field(60));
+  const now = Number(screen.getByText('now').getAttribute('x'));
+  expect(now).toBeLessThan(28 + (564 * 240) / ((forecast.record.samples - 1) * forecast.record.interval));
+  expect(screen.queryByText('shake')).not.toBeInTheDocument();
+  rerender(field(900));
+  expect(screen.getByText('shake')).toBeInTheDocument();
+});

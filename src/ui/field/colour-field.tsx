@@ -15,7 +15,7 @@ import { atPullWords, countWords, minuteWords } from './minute-words';
 import { Bands } from './bands';
 import { FieldAxis, WindowBracket } from './field-axis';
 import { OpeningMarks } from './opening-marks';
-import { Playhead } from './playhead';
+import { Playhead, playheadRoom } from './playhead';
 import { flagRoom, ReadFlag } from './read-flag';
 import { ShareLine } from './share-line';
 import { dialLevel, StageLine, stageStarts } from './stage-line';
@@ -26,8 +26,6 @@ import { useWidth } from './use-width';
 const STAGE_HEIGHT = 34;
 const DIAL_LINE = 28;
 const BRACKET_HEIGHT = 18;
-/** Room that the word of a mark in time takes to either side, px. */
-const MARK_WORD = 22;
 const AXIS_HEIGHT = 18;
 const SHARE_HEIGHT = 44;
 const MARGIN = 28;
@@ -113,9 +111,7 @@ export const ColourField = memo(function ColourField({
   const taken = [
     ...stageStarts(stages, duration, x).map((from) => [from, from + 44] as const),
     ...(flag ? [flagRoom(at, minute, words, x)] : []),
-    ...[playhead, pulledAt].flatMap((mark) =>
-      mark === null ? [] : [[x(mark) - MARK_WORD, x(mark) + MARK_WORD] as const],
-    ),
+    ...[playhead, pulledAt].flatMap((mark) => (mark === null ? [] : [playheadRoom(mark, x)])),
   ];
   const total = STAGE_HEIGHT + height + BRACKET_HEIGHT + AXIS_HEIGHT + (withShare ? SHARE_HEIGHT : 0);
 
