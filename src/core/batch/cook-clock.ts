@@ -43,20 +43,27 @@ export function actAtDrawer(
   return open;
 }
 
-/** A cook that goes on by itself: steps of the resolution, ended exactly where the drawer moves and where the dial turns. */
+/** Where a cook stands: s since the start, and until when the drawer is out. What is due at that very moment is still to be done. */
+export interface ClockPlace {
+  readonly time: number;
+  readonly openUntil: number;
+}
+
+/** A cook that goes on by itself: steps of the resolution, ended exactly where the drawer moves and where the dial turns. @param from where it stands already */
 export function createCook(
   plan: Pick<Plan, 'fryer' | 'stages' | 'events'>,
   run: CookRun,
   random: RandomSource,
   resolution: Pick<Resolution, 'step'>,
+  from: ClockPlace = { time: 0, openUntil: 0 },
 ) {
   const events = [...plan.events].sort((a, b) => a.time - b.time);
   const turns: number[] = [];
   plan.stages.reduce((end, stage) => (turns.push(end + stage.duration), end + stage.duration), 0);
-  let time = 0;
-  let event = 0;
-  let openUntil = 0;
+  let { time, openUntil } = from;
+  let event = events.filter((one) => one.time < time - SAME_MOMENT).length;
   return {
+    place: (): ClockPlace => ({ time, openUntil }),
     goOn(until: number): void {
       while (time < until - SAME_MOMENT) {
         while (event < events.length && events[event]!.time <= time + SAME_MOMENT) {

@@ -10,6 +10,25 @@ import type { Resolution } from './resolution';
 /** The part of a record by which pieces are judged. */
 export type CookArrays = Pick<CookRecord, 'interval' | 'pieces' | 'part' | 'browning' | 'crispness' | 'softness'>;
 
+/** Arrays of a record that have as many values for every sample. */
+const PER_SAMPLE = [
+  'browning',
+  'crispness',
+  'softness',
+  'place',
+  'over',
+  'faceUp',
+  'inBasket',
+  'softening',
+  'crustDepth',
+  'centreTemperature',
+  'moisture',
+  'waterLost',
+  'weight',
+  'airTemperature',
+  'power',
+] as const;
+
 /** Takes samples of a cook into arrays made once; what was not taken is cut off at the end. */
 export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution: Resolution) {
   const samples = Math.floor(cookDuration(plan) / resolution.interval + 1e-9) + 1;
@@ -64,6 +83,14 @@ export function createRecorder(plan: Plan, run: CookRun<PieceGroup>, resolution:
   return {
     record: record as CookArrays,
     take,
+    /** Takes over all samples up to one from a cook that was the same until then; its record as such a recorder made it. */
+    takeOver: (from: CookArrays, sample: number) => {
+      const before = from as typeof record;
+      for (const name of PER_SAMPLE) {
+        const values = before[name].subarray(0, (before[name].length / before.samples) * (sample + 1));
+        (record[name] as Float32Array).set(values);
+      }
+    },
     /** @param taken samples, the first included */
     finish: (taken: number): CookRecord => ({
       ...record,

@@ -1,5 +1,5 @@
 import { pieceGeometry } from '../cut/piece-geometry';
-import { type BedState, createBed, layOnTop } from '../fryer/bed';
+import { type BedState, copyBed, createBed, layOnTop } from '../fryer/bed';
 import { AIR_SPECIFIC_HEAT, type CavityState, createCavity, predictHumidity, stepCavity } from '../fryer/cavity';
 import { thickToStrong } from '../fryer/places';
 import { surroundPieces, type StreamMemory } from '../fryer/surroundings.kernel';
@@ -11,7 +11,7 @@ import { stockOf, weightOf } from '../prep/ledger';
 import { ATMOSPHERIC_PRESSURE, VAPOUR_GAS_CONSTANT } from '../properties/water';
 import { rightPieces } from '../piece/assess-piece';
 import type { PieceGroup } from './piece-group';
-import type { StepLength } from '../piece/piece-state';
+import { copyPieceState, type StepLength } from '../piece/piece-state';
 import { stepPieces, visibleBrowning } from '../piece/piece-step.kernel';
 import { HEAT_TO_MASS_TRANSFER } from '../piece/skin-balance.kernel';
 
@@ -61,6 +61,24 @@ export function putIn<Group extends LoadedGroup>(
     cavity,
     step: new Float64Array(1),
     energySinceSample: 0,
+  };
+}
+
+/** A cook as it is, to go on from apart. */
+export function copyRun<Group extends LoadedGroup>({
+  groups,
+  bed,
+  memory,
+  cavity,
+  ...run
+}: CookRun<Group>): CookRun<Group> {
+  return {
+    ...run,
+    groups: groups.map((group) => ({ ...group, state: copyPieceState(group.state) })),
+    bed: copyBed(bed),
+    memory: { heat: memory.heat.slice(), steam: memory.steam.slice() },
+    cavity: { ...cavity },
+    step: new Float64Array(1),
   };
 }
 

@@ -1,9 +1,10 @@
 import { createSeededRandom } from '../numeric/seeded-random';
 import { cookDuration, type Plan } from '../plan/plan';
+import { type Beginnings, type Checkpoint, KEPT_EVERY, sharedBeginning } from './beginnings';
 import { createCook } from './cook-clock';
 import type { CookRecord } from './cook-record';
 import { type CookArrays, createRecorder } from './cook-recorder';
-import type { CookRun } from './cook-run';
+import { copyRun, type CookRun } from './cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from './resolution';
 import { startRun } from './start-run';
 
@@ -13,23 +14,39 @@ export type IsKnown = (record: CookArrays, sample: number) => boolean;
 /**
  * Cooks the plan on a sample of pieces. Same plan, seed and resolution, same bits. Cost: see `npm run bench`.
  * @param isKnown ends the cook, and the record with it, at the first sample for which it holds
+ * @param beginnings of cooks that share theirs: the first is kept there, the others go on from where they part with it
  */
 export function simulateCook(
   plan: Plan,
   seed: number,
   resolution: Resolution = STANDARD_RESOLUTION,
   isKnown?: IsKnown,
+  beginnings?: Beginnings,
 ): CookRecord {
-  const random = createSeededRandom(seed);
-  const run = startRun(plan, random, resolution);
+  const shared = beginnings && sharedBeginning(beginnings, plan, seed, resolution);
+  const random = createSeededRandom(shared ? shared.checkpoint.random : seed);
+  const run = shared ? copyRun(shared.checkpoint.run) : startRun(plan, random, resolution);
   const recorder = createRecorder(plan, run, resolution);
-  recorder.take(0);
   const samples = Math.floor(cookDuration(plan) / resolution.interval + 1e-9);
-  const cook = createCook(plan, run, random, resolution);
-  for (let sample = 1; sample <= samples; sample++) {
+  const taken = shared?.checkpoint.sample ?? 0;
+  if (shared) {
+    recorder.takeOver(shared.kept.record, taken);
+    /* it was not known by then, or the first cook would have ended; what it watches for is all the same of what was before */
+    for (let sample = 1; sample <= taken; sample++) isKnown?.(recorder.record, sample);
+  } else recorder.take(0);
+  const cook = createCook(plan, run, random, resolution, shared?.checkpoint.clock);
+  const kept =
+    beginnings && !beginnings.first
+      ? { plan, seed, resolution, record: recorder.record, checkpoints: [] as Checkpoint[] }
+      : null;
+  if (kept) beginnings!.first = kept;
+  for (let sample = taken + 1; sample <= samples; sample++) {
     cook.goOn(sample * resolution.interval);
     recorder.take(sample);
     if (isKnown?.(recorder.record, sample)) return recorder.finish(sample + 1);
+    if (sample % KEPT_EVERY === 0) {
+      kept?.checkpoints.push({ sample, clock: cook.place(), run: copyRun(run), random: random.place() });
+    }
   }
   return recorder.finish(samples + 1);
 }

@@ -1,3 +1,5 @@
+import { createBeginnings } from '../batch/beginnings';
+import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { type Forecast, forecastToPull } from '../forecast/forecast';
 import { type Unknowns, withUnknowns } from '../forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan, type Stage } from '../plan/plan';
@@ -54,11 +56,13 @@ export function advise(
   seed: number,
 ): Advice {
   const likely = withUnknowns(plan, unknowns);
-  const asIs = forecastToPull(likely, seed);
+  /* they are one cook until now */
+  const beginnings = createBeginnings();
+  const asIs = forecastToPull(likely, seed, STANDARD_RESOLUTION, beginnings);
   let best: { by: number; forecast: Forecast } | null = null;
   for (const by of TURNS) {
     if (dialTemperature(plan.stages, now) + by > HOTTEST) continue;
-    const forecast = forecastToPull(withTurnedDial(likely, now, by), seed);
+    const forecast = forecastToPull(withTurnedDial(likely, now, by), seed, STANDARD_RESOLUTION, beginnings);
     if (!forecast.inTime || forecast.peak.time < now) continue;
     if (!best || forecast.peak.share > best.forecast.peak.share) best = { by, forecast };
   }

@@ -4,7 +4,7 @@ import { normalQuantile } from '../numeric/normal-quantile';
 import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';
 import { advise, withTurnedDial } from './advice';
-import { observe, refresh, replanFilter, startFilter } from './filter';
+import { type Filter, observe, refresh, replanFilter, startFilter } from './filter';
 import { logLikelihood } from './likelihood';
 import type { Observation } from './observation';
 import { COOKS, pullOf, effectiveCount, meanUnknowns, resample } from './particles';
@@ -59,7 +59,7 @@ test('two observations halve the error of the done time on average, and the 80 %
   for (const [i, truth] of truths(11).entries()) {
     const real = traceOf(withUnknowns(plan, truth), 1).pullTime;
     if (real === null) continue;
-    let filter = { ...start, random: createSeededRandom(9 + i) };
+    let filter: Filter = { ...start, random: createSeededRandom(9 + i) };
     filter = refresh(observe(filter, weighing(truth, random)), plan);
     const time = LOOKED * pullOf(filter.particles).p50!;
     filter = refresh(observe(filter, looking(truth, time, random)), plan);

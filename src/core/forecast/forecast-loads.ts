@@ -1,4 +1,5 @@
 import type { CookRecord } from '../batch/cook-record';
+import type { Beginnings } from '../batch/beginnings';
 import { type Resolution, STANDARD_RESOLUTION } from '../batch/resolution';
 import { energyUntil } from '../batch/record-statistics';
 import { simulateCook } from '../batch/simulate-cook';
@@ -36,6 +37,7 @@ export interface LoadsForecast {
  * Cooks a plan in loads. The first of a drawer begins as planned; each other one finds it as the one before left it when it was
  * pulled, less what the open drawer loses meanwhile.
  * @param order loads in order; their shares make one
+ * @param beginnings of first loads that share theirs, see `simulateCook`
  * Cost: a forecast for each load that is not like one before; from the third on equal loads are as the second.
  */
 export function forecastLoads(
@@ -43,6 +45,7 @@ export function forecastLoads(
   order: readonly LoadShare[],
   seed: number,
   resolution: Resolution = STANDARD_RESOLUTION,
+  beginnings?: Beginnings,
 ): LoadsForecast {
   const known = new Map<string, { plan: Plan; forecast: Forecast }>();
   const last = new Map<number, LoadForecast>();
@@ -50,7 +53,8 @@ export function forecastLoads(
     const before = last.get(drawer);
     const fryer = plan.drawers?.[drawer] ?? plan.fryer;
     const key = `${share} after ${before?.share ?? 'none'} in ${plan.drawers ? drawer : 'any'}`;
-    const own = known.get(key) ?? forecastOf({ ...shareOfPlan(plan, share), fryer }, before, seed, resolution);
+    const own =
+      known.get(key) ?? forecastOf({ ...shareOfPlan(plan, share), fryer }, before, seed, resolution, beginnings);
     known.set(key, own);
     const from = before ? before.to + CHANGE_OVER : 0;
     const load = { share, drawer, ...own, from, to: from + own.forecast.pull.time };
@@ -69,7 +73,13 @@ export function forecastLoads(
   };
 }
 
-function forecastOf(share: Plan, before: LoadForecast | undefined, seed: number, resolution: Resolution) {
+function forecastOf(
+  share: Plan,
+  before: LoadForecast | undefined,
+  seed: number,
+  resolution: Resolution,
+  beginnings: Beginnings | undefined,
+) {
   const plan = before
     ? {
         ...share,
@@ -77,7 +87,8 @@ function forecastOf(share: Plan, before: LoadForecast | undefined, seed: number,
         fryerTemperature: leftOpen(before.plan, before.forecast.record, before.forecast.pull.time),
       }
     : share;
-  return { plan, forecast: forecastToPull(plan, seed, resolution) };
+  /* the others find the fryer as each leaves it */
+  return { plan, forecast: forecastToPull(plan, seed, resolution, before ? undefined : beginnings) };
 }
 
 /** K of the fryer that a load leaves to the next when pulled at `pulledAt` s, less what the open drawer loses meanwhile. */

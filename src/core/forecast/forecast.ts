@@ -1,3 +1,4 @@
+import type { Beginnings } from '../batch/beginnings';
 import type { CookRecord } from '../batch/cook-record';
 import { medianBrowning, sampleAt } from '../batch/record-statistics';
 import { type Resolution, STANDARD_RESOLUTION } from '../batch/resolution';
@@ -34,9 +35,15 @@ export function forecastPlan(plan: Plan, seed = 1, resolution: Resolution = STAN
 /**
  * The same forecast with a record that ends once nothing later can change the moment to pull, its window or its best. What looks
  * at the end of the stages differs: warnings that a plan does not crisp at all, and the record itself. Cost: about half.
+ * @param beginnings of forecasts that share theirs, see `simulateCook`
  */
-export function forecastToPull(plan: Plan, seed = 1, resolution: Resolution = STANDARD_RESOLUTION): Forecast {
-  return forecastOf(plan, simulateCook(plan, seed, resolution, watchMoment(plan)));
+export function forecastToPull(
+  plan: Plan,
+  seed = 1,
+  resolution: Resolution = STANDARD_RESOLUTION,
+  beginnings?: Beginnings,
+): Forecast {
+  return forecastOf(plan, simulateCook(plan, seed, resolution, watchMoment(plan), beginnings));
 }
 
 function forecastOf(plan: Plan, record: CookRecord): Forecast {

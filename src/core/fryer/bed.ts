@@ -64,6 +64,20 @@ export function createBed(flatShare: Float64Array, random: RandomSource, strengt
   };
 }
 
+/** A bed as it lies, to go on from apart. */
+export function copyBed(bed: BedState): BedState {
+  return {
+    ...bed,
+    place: bed.place.slice(),
+    height: bed.height.slice(),
+    top: bed.top.slice(),
+    order: bed.order.slice(),
+    faceUp: bed.faceUp.slice(),
+    inBasket: bed.inBasket.slice(),
+    over: bed.over.slice(),
+  };
+}
+
 /**
  * Mixes the bed: a share `mixing` of the pieces change places among themselves, up and down and over the floor, and each comes to
  * lie anew with chance `tumbling`.

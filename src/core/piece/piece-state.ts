@@ -158,7 +158,7 @@ export function createPieceState(
   return state;
 }
 
-/** Pieces as they are, to go on from apart; their counts of repairs and passes begin anew. */
+/** Pieces as they are, to go on from apart. */
 export function copyPieceState(state: PieceState): PieceState {
   const copy = emptyState(state.count, state.cells, state);
   copy.stillPores = state.stillPores;
@@ -169,6 +169,9 @@ export function copyPieceState(state: PieceState): PieceState {
     if (from instanceof Float64Array) (to as Float64Array).set(from);
   }
   copy.front.set(state.front);
+  copy.repairs = state.repairs;
+  copy.passes = state.passes;
+  copy.unsettled = state.unsettled;
   return copy;
 }
 

@@ -20,11 +20,22 @@ function divideOpening(event: CookEvent, share: number): CookEvent {
   };
 }
 
+/* so that shares of one plan have one preparation, which need be gone through once: see `prepareOnce` */
+const divided = new WeakMap<readonly PreparationStep[], Map<number, readonly PreparationStep[]>>();
+
+function dividePreparation(steps: readonly PreparationStep[], share: number): readonly PreparationStep[] {
+  const known = divided.get(steps) ?? new Map<number, readonly PreparationStep[]>();
+  divided.set(steps, known);
+  const own = known.get(share) ?? steps.map((step) => divideStep(step, share));
+  known.set(share, own);
+  return own;
+}
+
 function dividePart<Part extends BatchPart>(part: Part, share: number): Part {
   return {
     ...part,
     mass: part.mass * share,
-    preparation: part.preparation.map((step) => divideStep(step, share)),
+    preparation: dividePreparation(part.preparation, share),
   };
 }
 

@@ -1,3 +1,5 @@
+import { type Beginnings, createBeginnings } from '../batch/beginnings';
+import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { clings, MOVED_BY } from '../forecast/clinging-slices';
 import { forecastToPull } from '../forecast/forecast';
 import type { Warning } from '../forecast/warning';
@@ -30,8 +32,8 @@ interface Tried {
   readonly pull: number;
 }
 
-function tryOut(plan: Plan, events: readonly CookEvent[], seed: number): Tried {
-  const { peak, window, warnings, pull } = forecastToPull({ ...plan, events }, seed);
+function tryOut(plan: Plan, events: readonly CookEvent[], seed: number, beginnings: Beginnings): Tried {
+  const { peak, window, warnings, pull } = forecastToPull({ ...plan, events }, seed, STANDARD_RESOLUTION, beginnings);
   const warned = warnings.some(({ code }) => AGAINST.has(code));
   return { events, share: peak.share, width: window.held ? window.to - window.from : 0, warned, pull: pull.time };
 }
@@ -45,14 +47,15 @@ function tryOut(plan: Plan, events: readonly CookEvent[], seed: number): Tried {
 export function chooseOpenings(plan: Plan, seed: number, action: CookAction = mixingOf(plan)): readonly CookEvent[] {
   const kept = plan.events.filter((event) => !isMixing(event.action));
   const others = clings(plan) ? [...kept, { time: WELL_BEFORE * MOVED_BY, action }] : kept;
-  const tried: Tried[] = [tryOut(plan, others, seed)];
+  const beginnings = createBeginnings();
+  const tried: Tried[] = [tryOut(plan, others, seed, beginnings)];
   const unshaken = tried[0]!.pull;
   const isGood = ({ share, width, warned }: Tried) => !warned && share >= 1 - WORTH_AN_OPENING && width >= LONG_ENOUGH;
   /* nothing need be better than all right for long enough: what is nearly that is not compared with more */
   for (let count = 1; count <= MOST_OPENINGS && !isGood(tried.at(-1)!); count++) {
     const spread = spreadOpenings(count, unshaken / 60).map((minute) => ({ time: minute * 60, action }));
     const events = [...others, ...spread];
-    tried.push(tryOut(plan, events, seed));
+    tried.push(tryOut(plan, events, seed, beginnings));
   }
   const unwarned = tried.filter(({ warned }) => !warned);
   const open = unwarned.length > 0 ? unwarned : tried;

@@ -1,3 +1,4 @@
+import { type Beginnings, createBeginnings } from '../batch/beginnings';
 import { MEMBER_RESOLUTION, type Resolution, STANDARD_RESOLUTION } from '../batch/resolution';
 import { forecastToPull } from '../forecast/forecast';
 import { forecastLoads } from '../forecast/forecast-loads';
@@ -115,8 +116,14 @@ function stagesUntil(stages: readonly Stage[], end: number): Stage[] {
   });
 }
 
-function scoreOf(plan: Plan, order: readonly LoadShare[], seed: number, resolution: Resolution = STANDARD_RESOLUTION) {
-  const { time, evenness, inTime } = forecastLoads(plan, order, seed, resolution);
+function scoreOf(
+  plan: Plan,
+  order: readonly LoadShare[],
+  seed: number,
+  resolution: Resolution = STANDARD_RESOLUTION,
+  beginnings?: Beginnings,
+) {
+  const { time, evenness, inTime } = forecastLoads(plan, order, seed, resolution, beginnings);
   const attention = order.length * plan.events.length + (order.length - 1);
   return { score: { time: (plan.preheat?.duration ?? 0) + time, evenness, attention }, inTime };
 }
@@ -134,7 +141,9 @@ function* lookOver(plan: Plan, seed: number, batches: number): Generator<Rough |
   for (const programme of programmes(plan)) {
     for (const preheat of preheats(plan, programme)) {
       const whole = { ...plan, stages: programme, preheat, events: others };
-      const unshaken = forecastToPull(shareOfPlan(whole, 1 / batches), seed, LOOKED_OVER);
+      /* its ways are one cook until the first opening */
+      const beginnings = createBeginnings();
+      const unshaken = forecastToPull(shareOfPlan(whole, 1 / batches), seed, LOOKED_OVER, beginnings);
       const pull = unshaken.pull.time;
       const stages = unshaken.inTime ? stagesUntil(programme, toMinute(pull * RUNS_ON)) : programme;
       const ways = OPENINGS.map((count) => ({
@@ -146,7 +155,7 @@ function* lookOver(plan: Plan, seed: number, batches: number): Generator<Rough |
       for (const { action, minutes } of ways) {
         const events = [...others, ...minutes.map((minute) => ({ time: minute * 60, action }))];
         const candidate: Plan = { ...plan, stages, preheat, events };
-        const { score, inTime } = scoreOf(candidate, equalLoads(batches), seed, LOOKED_OVER);
+        const { score, inTime } = scoreOf(candidate, equalLoads(batches), seed, LOOKED_OVER, beginnings);
         const isLikely = inTime && score.evenness >= LEAST_RIGHT - EVENNESS_ROOM;
         yield isLikely ? { plan: candidate, batches, score } : null;
       }
