@@ -194,7 +194,7 @@ async function setCook(page: Page, document: PlanFile): Promise<void> {
   await choose(page, 'Who sets them', 'Leave them as they are');
   const [stage] = document.cook.stages;
   await setLever(page, 'Dial', stage!.temperature_c);
-  await setLever(page, 'For up to', stage!.minutes);
+  await setLever(page, 'Up to', stage!.minutes);
   const { colour, crispness, faces, spread } = document.target;
   await choose(page, 'Wished colour', COLOUR_WORDS[colour]);
   await choose(page, 'Wished bite', `${CRISPNESS_WORDS[crispness]}$`);

@@ -158,11 +158,21 @@ describe('the board', () => {
 });
 
 describe('a batch', () => {
+  test('one load of several says which, on its page and in the list', () => {
+    const document = { ...FIRST_PLAN, loads: { ...FIRST_PLAN.loads, count: 3, current: 2 } };
+    const load = pastBatch({ document });
+    const { unmount } = render(<BatchView batch={load} />);
+    expect(screen.getByText(/load 2 of 3, in/)).toBeInTheDocument();
+    unmount();
+    render(<LogRows batches={[load]} />);
+    expect(screen.getByText(/load 2 of 3, /)).toBeInTheDocument();
+  });
+
   test('shows forecast against outcome, and says which way it differed', () => {
     render(<BatchView batch={pastBatch()} />);
     const done = screen.getByRole('row', { name: /^Pull/ });
-    expect(done).toHaveTextContent('after 19½ min (80 %: 16–23 min)');
-    expect(done).toHaveTextContent('after 20 min');
+    /* in whole minutes, as bench and list say it */
+    expect(done).toHaveTextContent('after 20 min (80 %: 16–23 min)after 20 min');
     expect(screen.getByText('“Pale heap.”')).toBeInTheDocument();
     expect(screen.getByText('Went wrong: wet inside.')).toBeInTheDocument();
   });

@@ -32,5 +32,7 @@ export function intervalText(interval: PullInterval | null): string | null {
 
 /** The forecast for a screen reader. */
 export function spokenForecast(forecast: Forecast): string {
-  return `${pullText(forecast)}. ${windowText(forecast)} ${forecast.warnings.length} warnings.`;
+  const count = forecast.warnings.length;
+  const warnings = count === 0 ? 'No warning' : count === 1 ? 'One warning' : `${count} warnings`;
+  return `${pullText(forecast)}. ${windowText(forecast)} ${warnings}.`;
 }

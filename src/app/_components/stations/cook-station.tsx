@@ -75,7 +75,7 @@ export function CookStation({ document, plan, forecast, move, release }: Station
             release={release}
           />
           <Lever
-            label={i === stages.length - 1 ? 'For up to' : 'For'}
+            label={i === stages.length - 1 ? 'Up to' : 'For'}
             value={stage.minutes}
             limits={[1, 60]}
             step={1}

@@ -4,6 +4,7 @@ import type { Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
 import type { PlanFile } from '@/schemas/plan-file';
 import { prepStep } from '@/editing/edit-plan';
+import { currentLoad } from '@/schemas/load-order';
 import { restOf } from '@/schemas/rest-of';
 import { lengthText, massText, temperatureText, type UnitSystem } from '@/ui/words/format';
 import { DRYING_WORDS, PARCOOK_WORDS } from '@/ui/words/labels';
@@ -42,7 +43,8 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
       return dry ? DRYING_WORDS[dry.method].toLowerCase() : 'as it is';
     }
     case 'coat': {
-      const grams = oilGrams(plan);
+      /* of all loads, as the station itself has it */
+      const grams = oilGrams(plan) / currentLoad(document).share;
       return grams > 0 ? `${Number(grams.toFixed(1))} g oil` : 'no oil';
     }
     case 'fryer':

@@ -16,6 +16,7 @@ import { LocalTime } from '@/ui/local-time';
 import { useUnits } from '@/ui/units-context';
 import { dayAndTimeText } from '@/ui/words/time-of-day';
 import { useNear } from '@/ui/use-near';
+import { loadBefore } from '@/ui/words/drawer-word';
 import { wholeMinutes } from '@/ui/words/format';
 import { saysText } from '@/ui/words/belief-text';
 import { NEXT_WORDS } from '@/ui/words/labels';
@@ -169,6 +170,7 @@ function Row({
           <LocalTime at={batch.begunAt} write={(date) => dayAndTimeText(date, 'EEE d MMM', units)} />
           <span className="block text-iron-soft max-md:inline">
             <span className="md:hidden">, </span>
+            {loadBefore(batch.document)}
             {batch.fryerName}
             {deriveRun(batch.events).clock !== REAL_TIME && ', a rehearsal'}
           </span>

@@ -20,7 +20,7 @@ import { useDevices } from '@/ui/devices/use-devices';
 import { JOINED } from '@/ui/joined-device';
 import { clearRun } from '@/ui/run-board';
 import { useNow } from '@/ui/use-now';
-import { drawerWord } from '@/ui/words/drawer-word';
+import { loadBefore } from '@/ui/words/drawer-word';
 import { EVENT_WORDS } from '@/ui/words/labels';
 import { AfterPhase } from './after-phase';
 import { CookingPhase } from './cooking-phase';
@@ -91,7 +91,6 @@ export function CookRun({
     outerRamp(plan),
     record,
   );
-  const { loads } = batch.document;
   const rehearse = useCallback(
     (speed: number) => record('rehearsed', { speed, real: Math.round(Date.now() + clockOffset) }),
     [record, clockOffset],
@@ -107,8 +106,7 @@ export function CookRun({
         <h1 className="min-w-0 truncate text-[18px] sm:text-[20px]">
           {batch.document.name}{' '}
           <span className="font-text text-[15px] font-normal text-ash">
-            {loads.count > 1 ? `load ${loads.current ?? 1} of ${loads.count}${drawerWord(batch.document)}, ` : ''}in{' '}
-            {batch.fryerName}
+            {loadBefore(batch.document)}in {batch.fryerName}
           </span>
         </h1>
         {evening && !follows && (

@@ -5,7 +5,7 @@ import { foodColour } from '@/ui/colour/food-colours';
 import { Fingerprint } from '@/ui/field/fingerprint';
 import { sortedFaces } from '@/ui/field/paint-field';
 import type { LiveForecast } from '@/ui/live-forecast';
-import { halfMinutes } from '@/ui/words/format';
+import { wholeMinutes } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, FAULT_WORDS } from '@/ui/words/labels';
 import { outerRamp } from '@/core/plan/outer-ramp';
 import { wishText } from '@/ui/words/labels';
@@ -81,10 +81,10 @@ export function AgainstForecast({
               Pull
             </th>
             <td>
-              {done === null ? 'not in time' : `after ${halfMinutes(done * 60)} min`}
+              {done === null ? 'not in time' : `after ${wholeMinutes(done * 60)} min`}
               {early !== null && late !== null && ` (80 %: ${Math.round(early)}–${Math.round(late)} min)`}
             </td>
-            <td>{pulledAt === null ? 'not recorded' : `after ${halfMinutes(pulledAt)} min`}</td>
+            <td>{pulledAt === null ? 'not recorded' : `after ${wholeMinutes(pulledAt)} min`}</td>
           </tr>
           <tr>
             <th scope="row" className="font-normal text-iron-soft">

@@ -21,7 +21,8 @@ import { fieldParts } from '@/ui/field/field-parts';
 import { LocalTime } from '@/ui/local-time';
 import { useUnits } from '@/ui/units-context';
 import { useWholeForecast } from '@/ui/use-forecast';
-import { clockText, halfMinutes } from '@/ui/words/format';
+import { loadBefore } from '@/ui/words/drawer-word';
+import { clockText, wholeMinutes } from '@/ui/words/format';
 import { eventText } from '@/ui/words/event-text';
 import { planPhrases } from '@/ui/words/plan-text';
 import { AgainstForecast } from './against-forecast';
@@ -70,7 +71,7 @@ export function BatchView({
         <div className="min-w-0 text-[15px]">
           <p>
             <LocalTime at={batch.begunAt} write={(date) => format(date, 'EEEE d MMMM yyyy')} />{' '}
-            <ClockPlate at={batch.begunAt} /> in {batch.fryerName}
+            <ClockPlate at={batch.begunAt} /> {loadBefore(batch.document)}in {batch.fryerName}
           </p>
           <p className="text-iron-soft">{planPhrases(batch.document, units).join(' · ')}</p>
         </div>
@@ -84,7 +85,7 @@ export function BatchView({
         </p>
       )}
       <div className="mt-3 grid gap-x-6 gap-y-4 sm:grid-cols-2 lg:grid-cols-[268px_268px_minmax(0,1fr)]">
-        <Drawer head="Forecast" note={pulledAt === null ? 'for the pull' : `after ${halfMinutes(pulledAt)} min`}>
+        <Drawer head="Forecast" note={pulledAt === null ? 'for the pull' : `after ${wholeMinutes(pulledAt)} min`}>
           {live.forecast ? (
             <Basket
               plan={plan}

@@ -18,7 +18,7 @@ import { LocalTime } from '@/ui/local-time';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
 import { useWholeForecast } from '@/ui/use-forecast';
-import { halfMinutes } from '@/ui/words/format';
+import { wholeMinutes } from '@/ui/words/format';
 import { BITE_WORDS, EVENNESS_WORDS, NEXT_WORDS } from '@/ui/words/labels';
 import { planDifferences } from '@/ui/words/plan-differences';
 import type { Cooked } from './cooked';
@@ -132,7 +132,7 @@ function Column({ cooked: { batch, document, pulledAt } }: { cooked: Cooked }) {
         <p className="mt-2 text-iron-soft">How it came out was not said.</p>
       )}
       <p className="mt-2 text-[15px]">
-        {pulledAt === null ? 'The pull was not recorded' : `Pulled after ${halfMinutes(pulledAt)} min`}
+        {pulledAt === null ? 'The pull was not recorded' : `Pulled after ${wholeMinutes(pulledAt)} min`}
         {outcome &&
           `; ${BITE_WORDS[outcome.crispness].toLowerCase()}, ${EVENNESS_WORDS[outcome.evenness].toLowerCase()}${outcome.next ? `; ${NEXT_WORDS[outcome.next].toLowerCase()}` : ''}`}
         .
