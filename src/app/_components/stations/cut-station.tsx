@@ -84,7 +84,7 @@ const [LITTLE_FINGER, THUMB] = [13, 20];
 
 /** A size in fingers, for those without a ruler. */
 function fingerText(sizeMm: number): string {
-  if (sizeMm < 4) return 'Thinner than a coin’s two: two stacked coins are about 4 mm.';
+  if (sizeMm < 4) return 'Thinner than two stacked coins, which are about 4 mm.';
   const fingers = sizeMm / LITTLE_FINGER;
   if (fingers < 0.85) return `About ${percentText(Math.round(fingers * 20) / 20)} of a little finger’s width.`;
   if (fingers < 1.25) return 'About a little finger’s width.';
