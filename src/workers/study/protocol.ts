@@ -8,7 +8,7 @@ import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { LoadShare } from '../../core/plan/load-share';
 import type { JoinMoment } from '../../core/search/when-to-add';
-import type { Score } from '../../core/search/search-plans';
+import type { Score } from '../../core/search/score-way';
 import type { ChosenOpening } from '../../editing/openings-for';
 import type { PlanFile } from '../../schemas/plan-file';
 

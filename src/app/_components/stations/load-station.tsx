@@ -1,7 +1,7 @@
 'use client';
 
 import { batchYield } from '@/core/cut/batch-yield';
-import { TOSS_EVERY } from '@/core/search/search-plans';
+import { TOSS_EVERY } from '@/core/search/look-over';
 import { freshLayers } from '@/core/fryer/layers';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
