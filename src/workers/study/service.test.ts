@@ -25,13 +25,13 @@ test('outcomes come in the order asked: a thicker cut is later, a soak costs han
 
 test('the search reports at once and at last, its front fits the bench, and the dinner stays whole', async () => {
   const answers: SearchAnswer[] = [];
-  await createStudyService().search(1, { ...FIRST_PLAN, mass_g: 800 }, (answer) => answers.push(answer));
+  await createStudyService().search(1, { ...FIRST_PLAN, mass_g: 1200 }, (answer) => answers.push(answer));
   expect(answers[0]!.tried).toBe(1);
   const last = answers.at(-1)!;
   expect(last.finished).toBe(true);
   for (const found of last.front) {
     expect(planFileSchema.parse(writePlanFile(found.document))).toEqual(found.document);
-    expect(found.document.mass_g).toBe(800);
+    expect(found.document.mass_g).toBe(1200);
     expect(found.document.loads.count).toBe(found.batches);
   }
   expect(last.front.some((found) => found.batches > 1)).toBe(true);
