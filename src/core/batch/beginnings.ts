@@ -5,7 +5,7 @@ import type { CookRun } from './cook-run';
 import type { PieceGroup } from './piece-group';
 import type { Resolution } from './resolution';
 
-/** Samples between two moments that are kept. Source: chosen; keeping one costs as much as half a step. */
+/** Samples between two moments that are kept. Source: chosen, two minutes of a cook as shown. */
 export const KEPT_EVERY = 6;
 
 /** A cook as it was at a sample. */

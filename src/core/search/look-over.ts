@@ -7,7 +7,7 @@ import { type CookAction, isMixing, type Plan, type Stage } from '../plan/plan';
 import { type Score, scoreOf } from './score-way';
 import { spreadOpenings } from './spread-openings';
 
-/** Openings tried. Source: chosen; a fifth hardly ever wins a piece. */
+/** Openings tried. Source: chosen. */
 const OPENINGS = [0, 1, 2, 3, 4] as const;
 
 /** A heap is tossed every so many s. Source: assumed, as cooks of heaps do. */
@@ -38,8 +38,8 @@ const RUNS_ON = 1.4;
 const USUAL_PREHEAT = 240;
 
 /**
- * How coarsely ways are looked over before the likely ones are cooked as shown. Source: over the ways of four ordinary batches within
- * 1–2 % in time and 0.06 in evenness (median) and 6 % and 0.16 (nine of ten) of those, at a quarter of the cost.
+ * How coarsely ways are looked over before the likely ones are cooked as shown. Source: over the ways of five ordinary batches within
+ * 1–2 % in time and 0.05 in evenness (medians) and 6 % and 0.16 (nine of ten) of those, at a quarter of the cost.
  */
 const LOOKED_OVER: Resolution = { ...MEMBER_RESOLUTION, interval: STANDARD_RESOLUTION.interval };
 

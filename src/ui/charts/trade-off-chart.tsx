@@ -45,7 +45,7 @@ export function TradeOffChart({
           </g>
         ))}
         <text x={WIDTH - 16} y={HEIGHT - 4} textAnchor="end" className="fill-iron-soft text-[12px]">
-          minutes with the preheat; share right upwards; in each point its openings; dashed: as it was
+          minutes with preheat; share right upwards; openings in each point; dashed: as it was
         </text>
       </svg>
       <ul aria-label="Ways that no other beats">

@@ -61,7 +61,11 @@ export function LogRows({
     ...batches.flatMap((batch) => [(pulledAfter(batch) ?? 0) / 60, batch.forecast.done_p90_min ?? 0]),
   );
   const scale = Math.min(60, Math.ceil(longest / SCALE_STEP) * SCALE_STEP);
-  const ticks = Array.from({ length: scale / SCALE_STEP + 1 }, (_, i) => i * SCALE_STEP);
+  /* on a long scale every other number, or they run into one another */
+  const apart = scale > 40 ? 2 * SCALE_STEP : SCALE_STEP;
+  const ticks = Array.from({ length: scale / SCALE_STEP + 1 }, (_, i) => i * SCALE_STEP).filter(
+    (tick) => tick === scale || (tick % apart === 0 && scale - tick >= apart),
+  );
   return (
     <>
       <p
