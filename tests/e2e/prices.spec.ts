@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { ORDINARY_BATCHES } from '../reference/ordinary-batches';
-import { enterOwnKitchen, STATIONS } from './helpers';
+import { enterOwnKitchen, fullForecast, STATIONS } from './helpers';
 
 /* ten different plans: what no price came for was always a station that no test had waited at */
 for (const id of [
@@ -31,3 +31,59 @@ for (const id of [
     }
   });
 }
+
+test('what arrives at a station moves nothing there from under a finger', async ({ page }) => {
+  /* questions to the workers wait while the test looks where things lie without an answer */
+  await page.addInitScript(() => {
+    const post = Worker.prototype.postMessage;
+    const waiting: (() => void)[] = [];
+    let held = false;
+    Worker.prototype.postMessage = function (this: Worker, ...args: unknown[]) {
+      const send = () => Reflect.apply(post, this, args);
+      if (held) waiting.push(send);
+      else send();
+    };
+    addEventListener('hold-questions', () => (held = true));
+    addEventListener('ask-questions', () => {
+      held = false;
+      for (const send of waiting.splice(0)) send();
+    });
+  });
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  const panel = page.getByRole('tabpanel');
+  const places = () =>
+    panel.locator('[role=radiogroup], [role=slider], table, h3, summary').evaluateAll((parts) =>
+      parts.map((part) => {
+        const { top } = part.getBoundingClientRect();
+        const panelTop = part.closest('[role=tabpanel]')!.getBoundingClientRect().top;
+        return `${part.getAttribute('role') ?? part.tagName} at ${Math.round((top - panelTop) / 4) * 4}`;
+      }),
+    );
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 844 });
+    for (const [name, waits] of [
+      ['Soak', /^(without it: )?…$/],
+      ['Par-cook', /^…$/],
+      ['Dry', /^(without it: )?…$/],
+      ['Coat', /^(without it: )?…$/],
+      ['Fryer', /^…$/],
+      ['Load', /^…$/],
+      ['Cook', /^…$/],
+      ['Rest', /^…$/],
+    ] as const) {
+      await page.getByRole('tab', { name: /^Produce/ }).click();
+      await expect(
+        panel.getByRole('heading', { name: 'Produce' }).or(panel.getByRole('radiogroup')).first(),
+      ).toBeVisible();
+      await page.evaluate(() => dispatchEvent(new Event('hold-questions')));
+      await page.getByRole('tab', { name: new RegExp(`^${name}`) }).click();
+      await expect(panel.getByRole('radiogroup').first()).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      const before = await places();
+      await page.evaluate(() => dispatchEvent(new Event('ask-questions')));
+      await expect(panel.getByText(waits)).toHaveCount(0);
+      expect(await places(), `${name} at ${width}`).toEqual(before);
+    }
+  }
+});

@@ -12,7 +12,7 @@ interface ChoiceProps<Value extends string> {
     readonly value: Value;
     readonly word: string;
     readonly note?: string;
-    /** what it would change, shown smaller below */
+    /** what it would change, shown smaller below; it has its place before it is known, so that nothing moves under a finger */
     readonly price?: string;
   }[];
   readonly onChange: (value: Value) => void;
@@ -35,21 +35,27 @@ const Radios = memo(function Radios({
   choose: (value: string) => void;
 }) {
   const id = useId();
+  const priced = options.some(({ price }) => price !== undefined);
   return (
     <div>
       <span id={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-[14px] font-semibold'}>
         {label}
       </span>
-      <RadioGroup.Root aria-labelledby={id} value={value} onValueChange={choose} className="flex flex-wrap gap-1.5">
+      <RadioGroup.Root
+        aria-labelledby={id}
+        value={value}
+        onValueChange={choose}
+        className={`gap-1.5 ${priced ? 'grid grid-cols-[repeat(auto-fill,minmax(9.6rem,1fr))]' : 'flex flex-wrap'}`}
+      >
         {options.map((option) => (
           <RadioGroup.Item
             key={option.value}
             value={option.value}
-            className="min-h-11 min-w-11 rounded-part border-2 border-enamel-deep bg-paper px-3 py-1 text-left text-[14px] leading-tight data-[state=checked]:border-rim data-[state=checked]:bg-rim data-[state=checked]:text-on-rim"
+            className={`flex min-h-11 min-w-11 flex-col rounded-part border-2 border-enamel-deep bg-paper px-3 py-1 text-left text-[14px] leading-tight data-[state=checked]:border-rim data-[state=checked]:bg-rim data-[state=checked]:text-on-rim ${priced ? '' : 'justify-center'}`}
           >
             <span className="block font-semibold">{option.word}</span>
             {option.note && <span className="block text-[12px]">{option.note}</span>}
-            {option.price && <span className="block text-[12px] italic">{option.price}</span>}
+            {option.price !== undefined && <span className="block min-h-[2lh] text-[12px] italic">{option.price}</span>}
           </RadioGroup.Item>
         ))}
       </RadioGroup.Root>

@@ -16,17 +16,20 @@ export function NeighbourPrices({
 }) {
   if (prices.length === 0) return null;
   return (
-    <div className="flex flex-wrap justify-between gap-x-4">
-      {prices.map((price) => (
-        <button
-          key={price.value}
-          type="button"
-          onClick={() => onTake(price.value)}
-          className="-my-1 min-h-11 min-w-11 text-left text-[13px] text-rim underline-offset-4 hover:underline"
-        >
-          <span className="font-semibold">{price.word}</span>: <span>{price.price}</span>
-        </button>
-      ))}
+    /* room for the longest price from the start: nothing moves when it comes */
+    <div className="@container">
+      <div className="grid gap-x-4 @md:grid-cols-2">
+        {prices.map((price) => (
+          <button
+            key={price.value}
+            type="button"
+            onClick={() => onTake(price.value)}
+            className="-my-1 min-h-11 min-w-11 text-left text-[13px] text-rim underline-offset-4 hover:underline"
+          >
+            <span className="font-semibold">{price.word}</span>: <span>{price.price}</span>
+          </button>
+        ))}
+      </div>
     </div>
   );
 }

@@ -30,8 +30,15 @@ export function OutcomeTable({
   const at = base?.pullTime ?? null;
   return (
     <div className="overflow-x-auto">
-      <table className="w-full border-collapse text-[13px]">
+      {/* fixed widths: what arrives must not move what is below */}
+      <table className="w-full min-w-[27rem] table-fixed border-collapse text-[13px]">
         <caption className="mb-1 text-left text-[14px] font-semibold">{caption}</caption>
+        <colgroup>
+          <col />
+          {['w-[3.3rem]', 'w-[3.7rem]', 'w-[3.8rem]', 'w-[4.6rem]', 'w-[3rem]', 'w-[4rem]'].map((width, i) => (
+            <col key={i} className={width} />
+          ))}
+        </colgroup>
         <thead>
           <tr className="border-b-2 border-enamel-deep text-left text-iron-soft">
             {[
@@ -55,7 +62,7 @@ export function OutcomeTable({
             const isPlanned = way.document === document;
             return (
               <tr key={way.value} className={`border-b border-enamel-deep ${isPlanned ? 'font-semibold' : ''}`}>
-                <th scope="row" className="py-1 pr-2 text-left font-[inherit]">
+                <th scope="row" className="py-1 pr-1 text-left font-[inherit] break-words">
                   {way.word}
                 </th>
                 {outcome ? (

@@ -49,7 +49,7 @@ export function RestStation({ document, plan, forecast, serveAt, move, release }
           minutes={rest.minutes}
         />
       ) : (
-        <p className="h-[150px] text-[14px] text-iron-soft">
+        <p className="aspect-[10/3] w-full max-w-[500px] text-[14px] text-iron-soft">
           {pulledAt === null
             ? 'Not done within the stages, so there is nothing to rest.'
             : 'Working out how they keep …'}
@@ -61,13 +61,15 @@ export function RestStation({ document, plan, forecast, serveAt, move, release }
         options={PLACES.map((place) => ({
           ...place,
           word: place.value === 'warm-oven' ? `Oven at ${temperatureText(WARM_OVEN_C, units)}` : place.word,
-          note: holds
+          price: holds
             ? !bite
               ? `${degrees(heartAt(holds[place.value], minute))} inside by then`
               : holds[place.value].halfLife === null
                 ? 'keeps for the hour'
                 : `half gone after ${Math.round(holds[place.value].halfLife! / 60)} min${holds[place.value].dried > DRIES_HARD ? ', dried hard' : ''}`
-            : undefined,
+            : pulledAt === null
+              ? undefined
+              : '…',
         }))}
         onChange={(place) => release(withPart({ place }))}
       />
@@ -82,7 +84,9 @@ export function RestStation({ document, plan, forecast, serveAt, move, release }
             ? `${degrees(heartAt(here, minute))} inside then. Four minutes back in the hot fryer warm them to ${degrees(here.heartRefreshed)} after an hour.`
             : here
               ? `${percentText(Math.min(1, here.kept[minute] ?? here.kept.at(-1)!))} of the bite is left then. Four minutes back in the hot fryer bring it to ${percentText(Math.min(1, here.refreshed))} after an hour.`
-              : undefined
+              : pulledAt === null
+                ? undefined
+                : 'Working out what is left then, and what four minutes back in the hot fryer bring it to after an hour …'
         }
         onMove={(minutes) => move(withPart({ minutes }))}
         onRelease={(minutes) => release(withPart({ minutes }))}
