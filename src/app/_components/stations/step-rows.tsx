@@ -123,7 +123,7 @@ export function StepRow({
         >
           <span className="font-semibold">{words}</span>
           {amount && <span className="block text-[13px]">{amount}</span>}
-          {price && <span className="block text-[13px] text-iron-soft italic">{price}</span>}
+          {price && <span className="block text-[13px] text-iron-soft italic max-sm:min-h-[2lh]">{price}</span>}
         </button>
         <button
           type="button"
