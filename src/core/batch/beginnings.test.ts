@@ -69,7 +69,8 @@ test('they go on from the last moment kept before they part; in anything else bu
   expect(from(shaken(720))).toBe(720);
   expect(from(shaken(100))).toBeNull();
   expect(from({ ...plan, events: [], stages: [{ ...plan.stages[0]!, duration: 1000 }] })).toBe(960);
-  expect(from({ ...shaken(700), fryer: { ...plan.fryer } })).toBeNull();
+  expect(from({ ...shaken(700), fryer: { ...plan.fryer } })).toBe(600);
+  expect(from({ ...shaken(700), fryer: { ...plan.fryer, thermostatOffset: 3 } })).toBeNull();
   expect(from({ ...shaken(700), mass: 0.4 })).toBeNull();
   expect(from({ ...shaken(700), spread: [1] })).toBeNull();
   expect(from(shaken(700), 2)).toBeNull();

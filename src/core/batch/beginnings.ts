@@ -5,8 +5,8 @@ import type { CookRun } from './cook-run';
 import type { PieceGroup } from './piece-group';
 import type { Resolution } from './resolution';
 
-/** Samples between two moments that are kept. Source: chosen, two minutes of a cook as shown. */
-export const KEPT_EVERY = 6;
+/** s between two moments that are kept. Source: chosen. */
+export const KEPT_EVERY = 120;
 
 /** A cook as it was at a sample. */
 export interface Checkpoint {
@@ -26,27 +26,32 @@ export interface KeptCook {
   readonly checkpoints: Checkpoint[];
 }
 
-/** The first cook of several that may share its beginning; empty until it is cooked. */
+/** The cook whose beginning others may share; empty until it is cooked. */
 export interface Beginnings {
-  first: KeptCook | null;
+  kept: KeptCook | null;
+  /** whether each cook takes the place of the one before */
+  readonly renewed: boolean;
 }
 
-/** Room for cooks that share the beginning of the first. */
-export function createBeginnings(): Beginnings {
-  return { first: null };
+/**
+ * Room for cooks that share the beginning of the first; or, `renewed`, of the one before, for a plan that is changed again and again
+ * while it is cooked.
+ */
+export function createBeginnings(renewed = false): Beginnings {
+  return { kept: null, renewed };
 }
 
-/** The last moment kept of the first cook up to which a plan is cooked the same; null where there is none. */
+/** The last moment kept up to which a plan is cooked the same; null where there is none. */
 export function sharedBeginning(
-  { first }: Beginnings,
+  { kept }: Beginnings,
   plan: Plan,
   seed: number,
   resolution: Resolution,
 ): { kept: KeptCook; checkpoint: Checkpoint } | null {
-  if (!first || first.seed !== seed || first.resolution !== resolution) return null;
-  const part = partAt(first.plan, plan);
-  const checkpoint = first.checkpoints.findLast(({ clock }) => clock.time <= part);
-  return checkpoint ? { kept: first, checkpoint } : null;
+  if (!kept || kept.seed !== seed || kept.resolution !== resolution) return null;
+  const part = partAt(kept.plan, plan);
+  const checkpoint = kept.checkpoints.findLast(({ clock }) => clock.time <= part);
+  return checkpoint ? { kept, checkpoint } : null;
 }
 
 /** s from which two plans are no longer cooked the same; 0 where they differ in more than stages and openings. */
@@ -62,7 +67,10 @@ function partAt(one: Plan, other: Plan): number {
 
 function sameFields(one: object, other: object): boolean {
   const names = new Set([...Object.keys(one), ...Object.keys(other)]) as Set<never>;
-  return [...names].every((name) => one[name] === other[name]);
+  /* what was read from a file again is another object and the same plan */
+  return [...names].every(
+    (name) => one[name] === other[name] || JSON.stringify(one[name]) === JSON.stringify(other[name]),
+  );
 }
 
 function stagesPart(one: readonly Stage[], other: readonly Stage[]): number {

@@ -14,7 +14,7 @@ export type IsKnown = (record: CookArrays, sample: number) => boolean;
 /**
  * Cooks the plan on a sample of pieces. Same plan, seed and resolution, same bits. Cost: see `npm run bench`.
  * @param isKnown ends the cook, and the record with it, at the first sample for which it holds
- * @param beginnings of cooks that share theirs: the first is kept there, the others go on from where they part with it
+ * @param beginnings of cooks that share theirs: one is kept there, the others go on from where they part with it
  */
 export function simulateCook(
   plan: Plan,
@@ -31,21 +31,23 @@ export function simulateCook(
   const taken = shared?.checkpoint.sample ?? 0;
   if (shared) {
     recorder.takeOver(shared.kept.record, taken);
-    /* it was not known by then, or the first cook would have ended; what it watches for is all the same of what was before */
-    for (let sample = 1; sample <= taken; sample++) isKnown?.(recorder.record, sample);
+    for (let sample = 1; sample <= taken; sample++) {
+      if (isKnown?.(recorder.record, sample)) return recorder.finish(sample + 1);
+    }
   } else recorder.take(0);
   const cook = createCook(plan, run, random, resolution, shared?.checkpoint.clock);
-  const kept =
-    beginnings && !beginnings.first
-      ? { plan, seed, resolution, record: recorder.record, checkpoints: [] as Checkpoint[] }
-      : null;
-  if (kept) beginnings!.first = kept;
+  let checkpoints: Checkpoint[] | null = null;
+  if (beginnings && (!beginnings.kept || beginnings.renewed)) {
+    checkpoints = shared ? shared.kept.checkpoints.filter(({ sample }) => sample <= taken) : [];
+    beginnings.kept = { plan, seed, resolution, record: recorder.record, checkpoints };
+  }
+  const samplesKept = Math.max(1, Math.round(KEPT_EVERY / resolution.interval));
   for (let sample = taken + 1; sample <= samples; sample++) {
     cook.goOn(sample * resolution.interval);
     recorder.take(sample);
     if (isKnown?.(recorder.record, sample)) return recorder.finish(sample + 1);
-    if (sample % KEPT_EVERY === 0) {
-      kept?.checkpoints.push({ sample, clock: cook.place(), run: copyRun(run), random: random.place() });
+    if (sample % samplesKept === 0) {
+      checkpoints?.push({ sample, clock: cook.place(), run: copyRun(run), random: random.place() });
     }
   }
   return recorder.finish(samples + 1);

@@ -1,3 +1,4 @@
+import { createBeginnings } from '../batch/beginnings';
 import { withUnknowns, type Unknowns } from '../forecast/unknowns';
 import { createSeededRandom } from '../numeric/seeded-random';
 import { normalQuantile } from '../numeric/normal-quantile';
@@ -7,7 +8,7 @@ import { advise, withTurnedDial } from './advice';
 import { type Filter, observe, refresh, replanFilter, startFilter } from './filter';
 import { logLikelihood } from './likelihood';
 import type { Observation } from './observation';
-import { COOKS, pullOf, effectiveCount, meanUnknowns, resample } from './particles';
+import { COOKS, pullOf, effectiveCount, meanUnknowns, replanParticles, resample } from './particles';
 import { traceAt, traceOf } from './trace';
 
 const plan = planFromFile({
@@ -107,6 +108,30 @@ test('a changed plan keeps what was learnt', () => {
   const hotter = replanFilter(told, withTurnedDial(plan, 900, 15));
   expect(meanUnknowns(hotter.particles)).toEqual(meanUnknowns(told.particles));
   expect(pullOf(hotter.particles).p50!).toBeLessThan(pullOf(told.particles).p50!);
+});
+
+test('guesses go on from where the plan was changed, and are the same as from the start', () => {
+  const shaken = (...minutes: number[]) =>
+    planFromFile({
+      ...FIRST_PLAN,
+      cook: { ...FIRST_PLAN.cook, events: minutes.map((minute) => ({ minute, action: 'shake' as const })) },
+    });
+  let filter = startFilter(shaken(7, 12), 5);
+  const kept = () => filter.particles[0]!.beginnings.kept!;
+  for (const [changed, from] of [
+    [shaken(7.5, 12), 420],
+    [shaken(7.5, 13.2), 720],
+    [withTurnedDial(shaken(7.5, 13.2), 900, 15), 900],
+  ] as const) {
+    const before = kept().checkpoints;
+    const anew = filter.particles.map((particle) => ({ ...particle, beginnings: createBeginnings() }));
+    filter = replanFilter(filter, changed);
+    const traces = (particles: typeof filter.particles) => particles.map(({ trace }) => trace);
+    expect(traces(filter.particles)).toEqual(traces(replanParticles(anew, changed)));
+    const shared = kept().checkpoints.filter((checkpoint) => before.includes(checkpoint));
+    expect(shared.at(-1)!.clock.time).toBeLessThanOrEqual(from);
+    expect(shared.at(-1)!.clock.time).toBeGreaterThan(from - 130);
+  }
 });
 
 test('where some are pulled on the way each cook keeps one browning, and how unsure it is stays', () => {

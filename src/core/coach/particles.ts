@@ -1,3 +1,4 @@
+import { type Beginnings, createBeginnings } from '../batch/beginnings';
 import { goingOn, type PullInterval, pullInterval } from '../forecast/interval';
 import {
   AS_EXPECTED,
@@ -21,6 +22,8 @@ export interface Particle {
   readonly weight: number;
   /** guesses of one cook differ by their browning alone */
   readonly cook: number;
+  /** of that cook, from which it goes on where the plan is changed */
+  readonly beginnings: Beginnings;
 }
 
 /** Cooks of a run. Source: chosen; twice as many move the done minute by less than 1 %. */
@@ -70,10 +73,11 @@ function particlesOf(guesses: readonly Guess[], plan: Plan): Particle[] {
   return guesses.flatMap(({ unknowns, spread, weight }, cook) => {
     if (byColour) {
       const own = { ...unknowns, browning: unknowns.browning + spread * scattered(cook, guesses.length) };
-      return [{ unknowns: own, trace: traceOf(withUnknowns(longer, own), HEAP), weight, cook }];
+      const trace = traceOf(withUnknowns(longer, own), HEAP);
+      return [{ unknowns: own, trace, weight, cook, beginnings: createBeginnings(true) }];
     }
     const brownings = STEPS.map((step) => unknowns.browning + Math.max(LEAST_SPREAD, spread) * step);
-    return browned(unknowns, brownings, SHARES, longer, plan).map((particle) => ({
+    return browned(unknowns, brownings, SHARES, longer, plan, createBeginnings(true)).map((particle) => ({
       ...particle,
       weight: weight * particle.weight,
       cook,
@@ -88,6 +92,7 @@ function browned(
   shares: readonly number[],
   longer: Plan,
   plan: Plan,
+  beginnings: Beginnings,
 ): Omit<Particle, 'cook'>[] {
   const fryer = withUnknowns(longer, { ...unknowns, browning: 0 });
   const traces = tracesOf(
@@ -95,8 +100,14 @@ function browned(
     HEAP,
     brownings.map((one) => browningScaleOf(one, plan.spread)),
     cookDuration(plan),
+    beginnings,
   );
-  return traces.map((trace, i) => ({ unknowns: { ...unknowns, browning: brownings[i]! }, trace, weight: shares[i]! }));
+  return traces.map((trace, i) => ({
+    unknowns: { ...unknowns, browning: brownings[i]! },
+    trace,
+    weight: shares[i]!,
+    beginnings,
+  }));
 }
 
 /** The particles of each cook. */
@@ -131,7 +142,7 @@ export function priorParticles(plan: Plan, random: RandomSource, count = COOKS):
   return particlesOf(guesses, plan);
 }
 
-/** The same guesses for a plan that goes on otherwise; weights stay. Cost: a cook each. */
+/** The same guesses for a plan that goes on otherwise; weights stay. Cost: the rest of a cook each, from where the plan was changed. */
 export function replanParticles(particles: readonly Particle[], plan: Plan): Particle[] {
   const longer = goingOn(plan);
   if (plan.events.some(({ action }) => action === 'pull')) {
@@ -139,7 +150,7 @@ export function replanParticles(particles: readonly Particle[], plan: Plan): Par
     return particlesOf(guessesOf(particles), plan);
   }
   return byCook(particles).flatMap((own, cook) => {
-    const { unknowns } = own[0]!;
+    const { unknowns, beginnings } = own[0]!;
     const brownings = own.map((one) => one.unknowns.browning);
     return browned(
       unknowns,
@@ -147,6 +158,7 @@ export function replanParticles(particles: readonly Particle[], plan: Plan): Par
       own.map((one) => one.weight),
       longer,
       plan,
+      beginnings,
     ).map((particle) => ({ ...particle, cook }));
   });
 }

@@ -1,10 +1,11 @@
 import type { CookRecord } from '../batch/cook-record';
+import type { Beginnings } from '../batch/beginnings';
 import { medianBrowning, medianCrispness } from '../batch/record-statistics';
 import { findBestMoment } from '../forecast/best-moment';
 import { watchMoment } from '../forecast/known-moment';
 import { type ShareTrack, trackShares } from '../forecast/shares';
 import { MEMBER_RESOLUTION } from '../batch/resolution';
-import { simulateCook } from '../batch/simulate-cook';
+import { type IsKnown, simulateCook } from '../batch/simulate-cook';
 import type { Plan } from '../plan/plan';
 
 /** What can be seen or measured of a simulated cook, by sample; and when to pull. */
@@ -36,17 +37,30 @@ export function traceOf(plan: Plan, seed: number): Trace {
  * What can be observed of foods that brown so many times as fast, from one cook: nothing may be pulled by colour on the way. The cook
  * ends once the moment to pull is known for all of them, but not before `atLeast` s, so that what is told until then can be held against it.
  */
-export function tracesOf(plan: Plan, seed: number, scales: readonly number[], atLeast: number): Trace[] {
-  return tracesIn(recordUntilKnown(plan, seed, scales, atLeast), plan, scales);
+export function tracesOf(
+  plan: Plan,
+  seed: number,
+  scales: readonly number[],
+  atLeast: number,
+  beginnings?: Beginnings,
+): Trace[] {
+  return tracesIn(recordUntilKnown(plan, seed, scales, atLeast, beginnings), plan, scales);
 }
 
 /** The record that such traces are of. */
-export function recordUntilKnown(plan: Plan, seed: number, scales: readonly number[], atLeast: number): CookRecord {
+export function recordUntilKnown(
+  plan: Plan,
+  seed: number,
+  scales: readonly number[],
+  atLeast: number,
+  beginnings?: Beginnings,
+): CookRecord {
   const watch = watchMoment(plan, scales);
-  return simulateCook(plan, seed, MEMBER_RESOLUTION, (arrays, sample) => {
+  const isOver: IsKnown = (arrays, sample) => {
     const isKnown = watch(arrays, sample);
     return isKnown && sample * arrays.interval >= atLeast;
-  });
+  };
+  return simulateCook(plan, seed, MEMBER_RESOLUTION, isOver, beginnings);
 }
 
 /** The traces of one record for foods that brown so many times as fast; what does not depend on that is shared by all. */
