@@ -1,4 +1,4 @@
-import type { Alternative } from '../core/search/search-plans';
+import type { Alternative } from '../core/search/trade-off';
 import { FIRST_PLAN } from '../schemas/first-plan';
 import { fileWithAlternative } from './found-plan';
 import { planFileSchema, type PlanFile } from '../schemas/plan-file';

@@ -1,5 +1,5 @@
 import { isMixing } from '../core/plan/plan';
-import type { Alternative } from '../core/search/search-plans';
+import type { Alternative } from '../core/search/trade-off';
 import { celsiusFromKelvin } from '../core/units/temperature';
 import type { PlanFile } from '../schemas/plan-file';
 import { withLoads } from './edit-loads';

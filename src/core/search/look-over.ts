@@ -83,11 +83,24 @@ export interface Rough {
   readonly score: Score;
 }
 
-/** Looks over each dial programme × preheat × openings of as many loads; null for one that is not done within its stages. */
-export function* lookOver(plan: Plan, seed: number, batches: number): Generator<Rough | null, void> {
+/** One of as many parts into which the ways are dealt. */
+export interface PartOfWays {
+  /** from 0 */
+  readonly index: number;
+  readonly of: number;
+}
+
+export const ALL_WAYS: PartOfWays = { index: 0, of: 1 };
+
+/**
+ * Looks over each dial programme × preheat × openings of as many loads; null for one that is not done within its stages.
+ * @param part of the programmes and preheats
+ */
+export function* lookOver(plan: Plan, seed: number, batches: number, part: PartOfWays): Generator<Rough | null, void> {
   const others = plan.events.filter((event) => !isMixing(event.action));
-  for (const programme of programmes(plan)) {
-    for (const preheat of preheats(plan, programme)) {
+  for (const [i, programme] of programmes(plan).entries()) {
+    for (const [j, preheat] of preheats(plan, programme).entries()) {
+      if ((i + j) % part.of !== part.index) continue;
       const whole = { ...plan, stages: programme, preheat, events: others };
       /* its ways are one cook until the first opening */
       const beginnings = createBeginnings();

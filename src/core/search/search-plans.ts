@@ -1,24 +1,8 @@
 import { equalLoads, type LoadShare } from '../plan/load-share';
 import type { Plan } from '../plan/plan';
-import { lookOver, type Rough } from './look-over';
+import { ALL_WAYS, lookOver, type PartOfWays, type Rough } from './look-over';
 import { type Score, scoreOf } from './score-way';
-
-/** One way to cook what lies on the board. */
-export interface Alternative {
-  /** all that is on the board, with the stages, openings and preheat of this way */
-  readonly plan: Plan;
-  readonly batches: number;
-  readonly score: Score;
-  /** the plan as it stands on the bench, against which the others are held */
-  readonly asItStands: boolean;
-}
-
-/** How much each point matters, 0 or more. */
-export interface Weights {
-  readonly time: number;
-  readonly evenness: number;
-  readonly attention: number;
-}
+import type { Alternative } from './trade-off';
 
 /** Most batches tried. Source: assumed; nobody stands longer. */
 const MOST_BATCHES = 3;
@@ -55,18 +39,23 @@ export interface SearchStep {
  * find the fryer warm. The caller may stop after any step. Same plan, order and seed, same ways.
  * Cost: some 700 coarse cooks and a few dozen as shown.
  * @param order of the plan's own loads
+ * @param part of the ways, for several searches side by side; the plan as it stands is in the first
  */
 export function* searchPlans(
   plan: Plan,
   seed: number,
   order: readonly LoadShare[] = equalLoads(1),
+  part: PartOfWays = ALL_WAYS,
 ): Generator<SearchStep, void, void> {
-  let tried = 1;
-  yield { tried, found: { plan, batches: order.length, score: scoreOf(plan, order, seed).score, asItStands: true } };
+  let tried = 0;
+  if (part.index === 0) {
+    tried++;
+    yield { tried, found: { plan, batches: order.length, score: scoreOf(plan, order, seed).score, asItStands: true } };
+  }
   const ahead: Rough[] = [];
   for (let batches = 1; batches <= MOST_BATCHES; batches++) {
     const rough: Rough[] = [];
-    for (const one of lookOver(plan, seed, batches)) {
+    for (const one of lookOver(plan, seed, batches, part)) {
       tried++;
       if (one && one.score.evenness >= LEAST_RIGHT - EVENNESS_ROOM) rough.push(one);
       yield { tried, found: null };
@@ -80,35 +69,4 @@ export function* searchPlans(
       }
     }
   }
-}
-
-/** Alternatives that no other beats in every point: the trade-off front, quickest first. */
-export function tradeOffFront(alternatives: readonly Alternative[]): Alternative[] {
-  const beats = (a: Score, b: Score) =>
-    a.time <= b.time &&
-    a.evenness >= b.evenness &&
-    a.attention <= b.attention &&
-    (a.time < b.time || a.evenness > b.evenness || a.attention < b.attention);
-  return alternatives
-    .filter((one) => !alternatives.some((other) => beats(other.score, one.score)))
-    .sort((a, b) => a.score.time - b.score.time);
-}
-
-/** What must be gained, in those units, before a change is proposed at all. Source: assumed, half a minute. */
-const WORTH_PROPOSING = 0.5;
-
-/**
- * The alternative that suits the weights best, or null where there is none; a minute, a tenth of evenness and an opening count
- * one each. The plan as it stands stays the best unless another gains something that a cook would notice.
- */
-export function bestByWeights<Found extends Pick<Alternative, 'score' | 'asItStands'>>(
-  alternatives: readonly Found[],
-  weights: Weights,
-): Found | null {
-  const cost = ({ score, asItStands }: Found) =>
-    (weights.time * score.time) / 60 -
-    weights.evenness * score.evenness * 10 +
-    weights.attention * score.attention -
-    (asItStands ? WORTH_PROPOSING : 0);
-  return alternatives.reduce<Found | null>((best, one) => (!best || cost(one) < cost(best) ? one : best), null);
 }

@@ -8,6 +8,7 @@ import type { Complaint } from '../../core/trouble/diagnose';
 import type { Explained } from '../../editing/explain-difference';
 import type { ChosenOpening } from '../../editing/openings-for';
 import type { PlanFile } from '../../schemas/plan-file';
+import { searchSideBySide } from './search-side-by-side';
 import type { LoadsOutcome, SearchAnswer, StudyService, TriedDiagnosis } from './protocol';
 
 /** Asks the study worker; every question returns a function that calls it off. */
@@ -25,10 +26,14 @@ export interface Study {
   end(): void;
 }
 
-/** Starts the worker. Questions that fail are dropped: what they decorate then stays without its number. */
-export function createStudy(): Study {
+function startWorker() {
   const worker = new Worker(new URL('./study.worker.ts', import.meta.url), { type: 'module' });
-  const service = wrap<StudyService>(worker);
+  return { worker, service: wrap<StudyService>(worker) };
+}
+
+/** Starts the worker, and for a search a second one beside it. Questions that fail are dropped: what they decorate then stays without its number. */
+export function createStudy(): Study {
+  const { worker, service } = startWorker();
   let tickets = 0;
   function ask<Answer>(
     question: (ticket: number, onAnswer: (answer: Answer) => void) => Promise<unknown>,
@@ -82,7 +87,13 @@ export function createStudy(): Study {
         if (chosen) answer(chosen);
       }, onAnswer),
     search: (document, onAnswer) =>
-      ask<SearchAnswer>((ticket, answer) => service.search(ticket, document, proxy(answer)), onAnswer),
+      searchSideBySide(
+        service,
+        () => ++tickets,
+        navigator.hardwareConcurrency > 1 ? startWorker() : null,
+        document,
+        onAnswer,
+      ),
     diagnose: (document, complaint, onAnswer) =>
       ask<TriedDiagnosis>(async (ticket, answer) => {
         const tried = await service.diagnose(ticket, document, complaint);

@@ -7,6 +7,7 @@ import type { CookLooks } from '../../core/batch/record-statistics';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';
 import type { LoadShare } from '../../core/plan/load-share';
+import type { PartOfWays } from '../../core/search/look-over';
 import type { JoinMoment } from '../../core/search/when-to-add';
 import type { Score } from '../../core/search/score-way';
 import type { ChosenOpening } from '../../editing/openings-for';
@@ -96,6 +97,6 @@ export interface StudyService {
   intervals(ticket: number, documents: readonly PlanFile[]): Promise<PullInterval[] | null>;
   /** what makes two plans differ in their moment to pull */
   explain(ticket: number, one: PlanFile, other: PlanFile): Promise<Explained | null>;
-  search(ticket: number, document: PlanFile, report: (answer: SearchAnswer) => void): Promise<void>;
+  search(ticket: number, document: PlanFile, part: PartOfWays, report: (answer: SearchAnswer) => void): Promise<void>;
   callOff(ticket: number): void;
 }

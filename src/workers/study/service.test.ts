@@ -1,3 +1,4 @@
+import { ALL_WAYS } from '../../core/search/look-over';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { FIRST_PLAN } from '../../schemas/first-plan';
 import { type PlanFile, planFileSchema } from '../../schemas/plan-file';
@@ -25,7 +26,7 @@ test('outcomes come in the order asked: a thicker cut is later, a soak costs han
 
 test('the search reports at once and at last, its front fits the bench, and the dinner stays whole', async () => {
   const answers: SearchAnswer[] = [];
-  await createStudyService().search(1, { ...FIRST_PLAN, mass_g: 1200 }, (answer) => answers.push(answer));
+  await createStudyService().search(1, { ...FIRST_PLAN, mass_g: 1200 }, ALL_WAYS, (answer) => answers.push(answer));
   expect(answers[0]!.tried).toBe(1);
   const last = answers.at(-1)!;
   expect(last.finished).toBe(true);
@@ -40,7 +41,7 @@ test('the search reports at once and at last, its front fits the bench, and the 
 test('what is called off answers nothing more', async () => {
   const service = createStudyService();
   const answers: SearchAnswer[] = [];
-  const searching = service.search(7, FIRST_PLAN, (answer) => answers.push(answer));
+  const searching = service.search(7, FIRST_PLAN, ALL_WAYS, (answer) => answers.push(answer));
   service.callOff(7);
   await searching;
   expect(answers.some((answer) => answer.finished)).toBe(false);

@@ -6,7 +6,8 @@ import { forecastLoads } from '../../core/forecast/forecast-loads';
 import { isMixing, type Plan } from '../../core/plan/plan';
 import { chooseOpenings } from '../../core/search/choose-openings';
 import { whenToAdd } from '../../core/search/when-to-add';
-import { type Alternative, searchPlans, tradeOffFront } from '../../core/search/search-plans';
+import { searchPlans } from '../../core/search/search-plans';
+import { type Alternative, worthShowing } from '../../core/search/trade-off';
 import type { PlanFile } from '../../schemas/plan-file';
 import { loadOrder } from '../../schemas/load-order';
 import { restOf } from '../../schemas/rest-of';
@@ -146,11 +147,11 @@ export function createStudyService(): StudyService {
       if (await isOff(ticket)) return null;
       return chosenOpenings(document, SEED);
     },
-    async search(ticket, document, report) {
+    async search(ticket, document, part, report) {
       const all: Alternative[] = [];
       let newest = 0;
       const answer = (finished: boolean) => report({ front: frontOf(document, all), tried: newest, finished });
-      for (const { tried, found } of searchPlans(planOnBench(document), SEED, loadOrder(document))) {
+      for (const { tried, found } of searchPlans(planOnBench(document), SEED, loadOrder(document), part)) {
         newest = tried;
         if (found) all.push(found);
         if (await isOff(ticket)) return;
@@ -179,11 +180,9 @@ function planOnBench(document: PlanFile): Plan {
   return { ...plan, events: [...plan.events.filter(({ action }) => !isMixing(action)), ...mixing] };
 }
 
-/** What no other beats, and the plan as it stands, beaten or not. */
+/** What is worth showing, as plans that can be put on the bench. */
 function frontOf(document: PlanFile, found: readonly Alternative[]) {
-  const front = tradeOffFront(found);
-  const own = found.filter((one) => one.asItStands && !front.includes(one));
-  return [...front, ...own].map((one) => ({
+  return worthShowing(found).map((one) => ({
     document: fileWithAlternative(document, one),
     batches: one.batches,
     score: one.score,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { bestByWeights } from '@/core/search/search-plans';
+import { bestByWeights } from '@/core/search/trade-off';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
