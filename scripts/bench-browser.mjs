@@ -5,9 +5,10 @@ import { openCluster } from './lib/cluster.mjs';
 import { ensureDatabase, migrate } from './lib/database.mjs';
 import { ensureDebianPackages, ensureNodeModules } from './lib/packages.mjs';
 
-/** Lever steps and cold openings that are measured. */
+/** Lever steps, cold openings and searches that are measured. */
 const STEPS = 30;
 const OPENINGS = 5;
+const SEARCHES = 3;
 /** ms over which a frame counts as dropped: one and a half of sixty a second. */
 const DROPPED = 25;
 
@@ -60,6 +61,25 @@ function stepLever(key) {
     const observer = new MutationObserver(look);
     observer.observe(panel, { subtree: true, childList: true, characterData: true, attributes: true });
     document.activeElement.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+  });
+}
+
+/** Searches for better ways and notes when the first of them stands and when all are tried. */
+function searchBetter() {
+  return new Promise((resolve) => {
+    const section = document.querySelector('[aria-label="Find better"]');
+    const from = performance.now();
+    const found = {};
+    const observer = new MutationObserver(() => {
+      const text = section.querySelector('[role=status]')?.textContent ?? '';
+      if (/^[1-9]\d* ways tried/.test(text)) found.first ??= performance.now() - from;
+      const through = /^(\d+) ways tried;/.exec(text);
+      if (!through) return;
+      observer.disconnect();
+      resolve({ ...found, all: performance.now() - from, tried: Number(through[1]) });
+    });
+    observer.observe(section, { subtree: true, childList: true, characterData: true });
+    [...section.querySelectorAll('button')].find((one) => one.textContent === 'Find better').click();
   });
 }
 
@@ -166,6 +186,19 @@ try {
     const frames = await framesOf(page);
     await page.mouse.up();
     reportFrames('dragging a lever, drawer drawn flat', frames);
+
+    await page.getByRole('tab', { name: /^Cook/ }).click();
+    await page.waitForTimeout(4000);
+    const searches = [];
+    for (let n = 0; n < SEARCHES; n++) searches.push(await page.evaluate(searchBetter));
+    report(
+      'a search: its first way',
+      searches.map(({ first }) => first),
+    );
+    report(
+      `a search: all ${searches[0].tried} ways, in two workers`,
+      searches.map(({ all }) => all),
+    );
   });
   await inBrowser(PAINTED, async (context) => {
     const page = await openBench(context);

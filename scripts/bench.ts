@@ -5,7 +5,7 @@ import { stepRun } from '../src/core/batch/cook-run';
 import { type Resolution, STANDARD_RESOLUTION } from '../src/core/batch/resolution';
 import { simulateCook } from '../src/core/batch/simulate-cook';
 import { startRun } from '../src/core/batch/start-run';
-import { observe, startFilter } from '../src/core/coach/filter';
+import { observe, replanFilter, startFilter } from '../src/core/coach/filter';
 import { resample } from '../src/core/coach/particles';
 import { forecastPlan } from '../src/core/forecast/forecast';
 import { forecastInterval } from '../src/core/forecast/interval';
@@ -48,6 +48,14 @@ report('interval, six cooks × 15 brownings, one thread', () => forecastInterval
 const filter = startFilter(plan, 1);
 const answer = { kind: 'swatch', time: 900, browning: 0.9 } as const;
 report('480 guesses weighed by an answer', () => observe(filter, answer), 25);
+/* there and back again: each time they part at that opening */
+const changed = { ...plan, events: [...plan.events, { time: 960, action: 'shake' as const }] };
+let changes = 0;
+report(
+  '480 guesses, an opening set or taken out at 16 of 25 min',
+  () => replanFilter(filter, changes++ % 2 ? plan : changed),
+  10,
+);
 report('480 guesses drawn and cooked anew', () => resample(observe(filter, answer).particles, plan, filter.random), 5);
 
 /** A year or two of a busy kitchen: twelve foods in three fryers, as many batches as teach. */
@@ -160,6 +168,11 @@ report(
   2,
 );
 console.log(`ways tried: ${steps700.at(-1)!.tried}, cooked as shown: ${steps700.filter(({ found }) => found).length}`);
+report(
+  'half of its ways, as each of two workers',
+  () => [...searchPlans({ ...plan, mass: 0.7 }, 1, undefined, { index: 0, of: 2 })],
+  2,
+);
 report('its first result', () => searchPlans({ ...plan, mass: 0.7 }, 1).next(), 3);
 
 const slowest = fc
