@@ -22,5 +22,6 @@ export function evidenceOf(batch: Pick<Batch, 'document' | 'events' | 'outcome'>
   if (run.clock !== REAL_TIME || run.loadedAt === null || run.doneAt === null || !batch.outcome) return NO_EVIDENCE;
   const cooked = withoutKnowledge(asCooked(batch.document, run));
   const pulledAt = (run.doneAt - run.loadedAt) / 1000;
-  return batchEvidence(planFromFile(cooked), run.observations, pulledAt, cameOut(batch.outcome, batch.document));
+  const { outcome, document } = batch;
+  return batchEvidence(planFromFile(cooked), run.observations, pulledAt, cameOut(outcome, document), run.called);
 }

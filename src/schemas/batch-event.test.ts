@@ -17,6 +17,7 @@ const DETAILS: Partial<Record<(typeof BATCH_EVENT_KINDS)[number], object>> = {
   rehearsed: { speed: 60, real: 1_700_000_000_000 },
   'after-begun': { step: 1 },
   'after-done': { step: 1 },
+  done: { called: 1260 },
   undone: { event: randomUUID() },
 };
 const event = (kind: string, detail: object = {}) => ({

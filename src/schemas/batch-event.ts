@@ -10,6 +10,9 @@ export const EVENT_VERSION = 1;
 /** A moment on a clock, ms since 1970. */
 const moment = z.number().int().min(1_500_000_000_000).max(4_102_444_800_000);
 
+/** s; the longest that a forecast may name. */
+const LONGEST_RUN = 720 * 60;
+
 const step = z.int().min(0).max(40);
 const celsius = z.number().min(-40).max(400);
 const atStep = { step };
@@ -50,7 +53,7 @@ const DETAILS = {
   'after-begun': atStep,
   'after-done': atStep,
   served: nothing,
-  done: nothing,
+  done: { called: z.number().min(0).max(LONGEST_RUN).optional() },
   undone: { event: z.uuid() },
   'put-away': nothing,
 } as const satisfies Record<BatchEventKind, z.ZodRawShape>;

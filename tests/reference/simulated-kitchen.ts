@@ -204,7 +204,7 @@ export function liveIn(seed: number, count: number, habits: Habits = { dishes: 3
     )[0]!;
     const shownTrace = traceOf({ ...planned, stages: cooked.stages }, 1);
     const { observations, cameOut } = told(realTrace, shownTrace, bare, right, pulled, habits, random);
-    const evidence = batchEvidence(cooked, observations, pulled, cameOut);
+    const evidence = batchEvidence(cooked, observations, pulled, cameOut, forecast.p50);
     log.push({ ...made, id: String(i), evidence });
     const learning = learn(log);
     knowledge = learning.knowledge;

@@ -60,6 +60,32 @@ test('a colour that was liked although it is dark tells of taste; a dark swatch 
   expect(says(liked, 'shade').mean).toBeGreaterThan(0.3);
 });
 
+describe('the moment of the pull', () => {
+  const { browning } = truthIn(0);
+  const pulled = (liked: CameOut['liked'], at: number, called: number | null) =>
+    says(batchEvidence(PLAN, [], at, { ...SILENT, liked }, called), 'browning');
+  const right = tracesOf(PLAN, 1, [1], PULLED)[0]!.pullTime!;
+
+  test('one who pulls elsewhere than called and finds it as wished has decided by eye', () => {
+    const [early, late] = [pulled('as-wished', 0.78 * right, right), pulled('as-wished', 1.25 * right, right)];
+    expect(early.mean).toBeGreaterThan(0.3);
+    expect(late.mean).toBeLessThan(-0.3);
+    expect(late.deviation).toBeLessThan(pulled('as-wished', 1.25 * right, null).deviation);
+    expect(late.mean).toBeLessThan(pulled('as-wished', 1.25 * right, null).mean);
+  });
+
+  test('one who pulls when called tells nothing more by it, wherever the call was; nor does a pull that was regretted', () => {
+    for (const at of [right, 1.2 * right]) {
+      const [followed, unknown] = [pulled('as-wished', at, at), pulled('as-wished', at, null)];
+      expect(Math.abs(followed.mean - unknown.mean)).toBeLessThan(0.25);
+      expect(followed.deviation).toBeGreaterThan(0.93 * unknown.deviation);
+    }
+    expect(pulled('too-dark', 1.25 * right, right)).toEqual(pulled('too-dark', 1.25 * right, null));
+    const told = batchEvidence(PLAN, [], PULLED, { ...SILENT, browning }, right);
+    expect(told).toEqual(batchEvidence(PLAN, [], PULLED, { ...SILENT, browning }));
+  });
+});
+
 test('one slip among many answers hardly moves what they say', () => {
   const { observations, browning } = truthIn(0);
   const slip: Observation = { kind: 'swatch', time: 1000, browning: 3 };

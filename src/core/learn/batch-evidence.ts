@@ -28,6 +28,15 @@ const LEAST_DOSE = 0.02;
 /** Standard deviation of a heart that is called hard or soft, ln of its dose. Source: assumed; where hard ends differs between mouths by a third. */
 const HEART_NOISE = 0.4;
 
+/**
+ * How near to the call a cook pulls who follows it, how far from it what is right for the own eye may lie, and how near to that one
+ * pulls who decides by eye, ln of s. Source: assumed; half a minute of twenty, the interval of a kitchen that knows little, a minute.
+ */
+const OWN_PULL = { follows: 0.03, apart: 0.15, near: 0.05 } as const;
+
+/** Least that colour or bite rises by ln of time, so that one which stands still is not told to the second. Source: numerics. */
+const LEAST_SLOPE = 1;
+
 /** The heap of every cook: the same as of a run's guesses. */
 const HEAP = 1;
 
@@ -40,26 +49,38 @@ type Residuals = (trace: Trace, x: readonly number[], liking: Liking, from: read
 /**
  * What "as I like it" means beside a cook: the typical browning, ln, at which a taste like that of `x` would find the batch right,
  * bite and heart included; and how much of a darker taste shows in it, 0 where the bite decides when it is right, 1 where the colour
- * does. By the first a cook who finds right what the app calls right tells nothing new, so that a forecast cannot confirm itself.
+ * does; and its bite at that moment, ln. By these a cook who finds right what the app calls right tells nothing new, so that a
+ * forecast cannot confirm itself.
  */
 interface Liking {
   readonly at: number;
   readonly share: number;
+  readonly bite: number;
 }
 
 function likingOf({ here, shadier }: Cooked, { target: { colour } }: Plan, x: readonly number[]): Liking {
   const { from, to } = RIGHT_BROWNING[colour];
-  if (here.pullTime === null) return { at: seen(Math.sqrt(from * to) * Math.exp(UNIT.shade * x[SHADE]!)), share: 1 };
+  if (here.pullTime === null) {
+    return { at: seen(Math.sqrt(from * to) * Math.exp(UNIT.shade * x[SHADE]!)), share: 1, bite: 0 };
+  }
   const at = seen(traceAt(here, here.browning, here.pullTime));
+  const bite = seen(traceAt(here, here.crispness, here.pullTime));
   const darker = shadier.pullTime === null ? at : seen(traceAt(here, here.browning, shadier.pullTime));
-  return { at, share: Math.min(1, Math.max(0, (darker - at) / (UNIT.shade * STEP))) };
+  return { at, share: Math.min(1, Math.max(0, (darker - at) / (UNIT.shade * STEP))), bite };
 }
 
 /**
  * Residuals of everything told, in standard deviations of the noise of each: by the likelihood of the run for what was seen on the
  * way; by the same swatch and step for what came out.
  */
-function residualsOf(plan: Plan, observations: readonly Observation[], pulledAt: number, cameOut: CameOut): Residuals {
+function residualsOf(
+  plan: Plan,
+  observations: readonly Observation[],
+  pulledAt: number,
+  cameOut: CameOut,
+  called: number | null,
+): Residuals {
+  const own = called !== null && cameOut.liked === 'as-wished' ? ownDecision(pulledAt, called) : 0;
   const said = cameOut.bite === null ? null : saidCrispness(cameOut.bite, plan.target.crispness);
   const { softness: needed } = judgeFor(plan.target);
   return (trace, x, liking, from) => {
@@ -69,7 +90,16 @@ function residualsOf(plan: Plan, observations: readonly Observation[], pulledAt:
     if (cameOut.liked !== null) {
       const step = { 'as-wished': 0, 'too-pale': -ANSWER_STEP, 'too-dark': ANSWER_STEP }[cameOut.liked];
       const darker = liking.share * UNIT.shade * (x[SHADE]! - from[SHADE]!);
-      residuals.push((liking.share * (browning - liking.at - darker - step)) / NOISE.look);
+      residuals.push((Math.sqrt(1 - own) * liking.share * (browning - liking.at - darker - step)) / NOISE.look);
+      if (own > 0) {
+        /* pulled by eye: in time as near as that, in whichever of colour and bite it shows */
+        const near = (track: Trace['browning']) => slopeAt(trace, track, pulledAt) * OWN_PULL.near;
+        const bite = seen(traceAt(trace, trace.crispness, pulledAt)) - UNIT.firmness * x[FIRMNESS]!;
+        residuals.push(
+          (Math.sqrt(own) * liking.share * (browning - liking.at - darker)) / near(trace.browning),
+          (Math.sqrt(own) * (1 - liking.share) * (bite - liking.bite)) / near(trace.crispness),
+        );
+      }
     }
     if (said !== null) {
       const bite = seen(traceAt(trace, trace.crispness, pulledAt));
@@ -84,6 +114,21 @@ function residualsOf(plan: Plan, observations: readonly Observation[], pulledAt:
     }
     return residuals;
   };
+}
+
+/** How likely a pull at `pulledAt` s was the cook's own decision, when the app called at `called` s. */
+function ownDecision(pulledAt: number, called: number): number {
+  const off = Math.log(pulledAt / called);
+  const density = (deviation: number) => Math.exp(-(off * off) / (2 * deviation ** 2)) / deviation;
+  const [own, follows] = [density(OWN_PULL.apart), density(OWN_PULL.follows)];
+  return own / (own + follows);
+}
+
+/** d ln of what is seen of a track by d ln t around `time` s. */
+function slopeAt(trace: Trace, track: Float32Array, time: number): number {
+  const reach = 0.1;
+  const at = (share: number) => seen(traceAt(trace, track, time * share));
+  return Math.max(LEAST_SLOPE, (at(1 + reach) - at(1 - reach)) / Math.log((1 + reach) / (1 - reach)));
 }
 
 /** The plan for a taste that lies so many standard deviations from that of most. */
@@ -131,6 +176,8 @@ function trust(residual: number): number {
  * how likely it is no slip; the likelihood there in its information form, the prior taken out again.
  * @param plan as it was really cooked, in the fryer as labelled: nothing learnt in it
  * @param pulledAt s after loading
+ * @param called s after loading, when the app said to pull; null where that is not known. One who pulls elsewhere and finds the batch
+ * as wished has decided by eye; one who pulls when called tells nothing by it, so that a forecast does not confirm itself.
  * Cost: four coarse cooks a pass, sixteen in all.
  */
 export function batchEvidence(
@@ -138,8 +185,9 @@ export function batchEvidence(
   observations: readonly Observation[],
   pulledAt: number,
   cameOut: CameOut,
+  called: number | null = null,
 ): Evidence {
-  const residuals = residualsOf(plan, observations, pulledAt, cameOut);
+  const residuals = residualsOf(plan, observations, pulledAt, cameOut, called);
   const longer = goingOn(plan);
   const until = pulledAt + MEMBER_RESOLUTION.interval;
   const linearise = (x: readonly number[]) => {

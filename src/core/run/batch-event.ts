@@ -44,7 +44,8 @@ export interface EventDetails {
   'after-begun': AtStep;
   'after-done': AtStep;
   served: Nothing;
-  done: Nothing;
+  /** s after loading when the app then said to pull */
+  done: { readonly called?: number };
   /** which event */
   undone: { readonly event: string };
   /** the run was left and is no longer listed */

@@ -136,8 +136,13 @@ describe('what two devices tell', () => {
   });
 
   test('a second loading or pull never moves the first, however late it comes', () => {
-    const run = deriveRun([event('loaded', 0), event('loaded', 9), event('done', 20), event('done', 24)]);
-    expect([run.loadedAt, run.doneAt]).toEqual([START, START + 20 * 60_000]);
+    const run = deriveRun([
+      event('loaded', 0),
+      event('loaded', 9),
+      event('done', 20, { called: 1260 }),
+      event('done', 24, { called: 1300 }),
+    ]);
+    expect([run.loadedAt, run.doneAt, run.called]).toEqual([START, START + 20 * 60_000, 1260]);
     expect(run.passedOver).toHaveLength(2);
   });
 

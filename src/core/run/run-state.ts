@@ -22,6 +22,8 @@ export interface RunState {
   readonly prepTook: ReadonlyMap<number, number>;
   readonly loadedAt: number | null;
   readonly doneAt: number | null;
+  /** s after loading when the app said to pull, as it stood when that was done; null where that was not kept */
+  readonly called: number | null;
   /** minutes the cook added */
   readonly extraMinutes: number;
   /** openings that happened, s after loading */
@@ -105,6 +107,7 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
   const prepTook = new Map<number, number>();
   let loadedAt: number | null = null;
   let doneAt: number | null = null;
+  let called: number | null = null;
   let extraMinutes = 0;
   const afterBegun = new Map<number, number>();
   const afterDone = new Set<number>();
@@ -153,6 +156,7 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     observations.push(...observationOf(event, time));
     switch (event.kind) {
       case 'done':
+        if (doneAt === null) called = event.detail.called ?? null;
         doneAt ??= event.happenedAt;
         break;
       case 'more-time':
@@ -185,6 +189,7 @@ export function deriveRun(events: readonly BatchEvent[]): RunState {
     prepTook,
     loadedAt,
     doneAt,
+    called,
     extraMinutes,
     openings,
     observations,

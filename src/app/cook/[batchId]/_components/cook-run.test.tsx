@@ -182,6 +182,8 @@ test('past the moment to pull it says so until it is done, later by every minute
   await user.keyboard('d');
   await settle();
   expect(screen.getByRole('heading', { name: 'How did it come out?' })).toBeInTheDocument();
+  /* what was called, not what the cook added to it */
+  expect(sentEvents().find(({ kind }) => kind === 'done')!.detail).toEqual({ called: Math.round(done) });
 });
 
 test('what the cook sees, bends and weighs is recorded with what was shown', async () => {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { safeHeart } from '@/core/run/safe-heart';
 import { nextAction } from '@/core/run/next-action';
 import type { RecordEvent } from '@/core/run/batch-event';
@@ -110,6 +110,14 @@ export function CookingPhase({
   const pullAfter = live.forecast ? pullTimeIn(live.forecast) : storedPull(batch.forecast);
   const pullAt = pullAfter === null ? null : run.loadedAt! + pullAfter * 1000;
   useTellDue(evening, run, pullAt === null ? null : pullAt + run.extraMinutes * 60_000);
+  /* a pull is kept with the moment that was called, so that one by the cook's own eye can be told from one that followed */
+  const recordDeed = useCallback<RecordEvent>(
+    (kind, ...told) => {
+      if (kind === 'done' && pullAfter !== null) record('done', { called: Math.round(pullAfter) });
+      else record(kind, ...told);
+    },
+    [record, pullAfter],
+  );
   const alerts = useAlerts(VERBS[action.verb], left);
   const typical = live.forecast && typicalAt(live.forecast, elapsed);
 
@@ -226,7 +234,7 @@ export function CookingPhase({
             record={record}
           />
         )}
-        <CookButtons verb={action.verb} record={record} />
+        <CookButtons verb={action.verb} record={recordDeed} />
         {live.forecast && (
           <>
             <Answers
