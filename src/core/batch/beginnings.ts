@@ -5,8 +5,8 @@ import type { CookRun } from './cook-run';
 import type { PieceGroup } from './piece-group';
 import type { Resolution } from './resolution';
 
-/** s between two moments that are kept. Source: chosen. */
-export const KEPT_EVERY = 120;
+/** Samples between two moments that are kept. Source: chosen; two minutes of a cook as shown, four of a run's guesses, where more cost a tenth. */
+export const KEPT_EVERY = 6;
 
 /** A cook as it was at a sample. */
 export interface Checkpoint {

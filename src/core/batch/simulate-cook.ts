@@ -41,12 +41,11 @@ export function simulateCook(
     checkpoints = shared ? shared.kept.checkpoints.filter(({ sample }) => sample <= taken) : [];
     beginnings.kept = { plan, seed, resolution, record: recorder.record, checkpoints };
   }
-  const samplesKept = Math.max(1, Math.round(KEPT_EVERY / resolution.interval));
   for (let sample = taken + 1; sample <= samples; sample++) {
     cook.goOn(sample * resolution.interval);
     recorder.take(sample);
     if (isKnown?.(recorder.record, sample)) return recorder.finish(sample + 1);
-    if (sample % samplesKept === 0) {
+    if (sample % KEPT_EVERY === 0) {
       checkpoints?.push({ sample, clock: cook.place(), run: copyRun(run), random: random.place() });
     }
   }
