@@ -18,7 +18,7 @@ export function NeighbourPrices({
   return (
     /* room for the longest price from the start: nothing moves when it comes */
     <div className="@container">
-      <div className="grid gap-x-4 @md:grid-cols-2">
+      <div className="grid gap-x-4 @sm:grid-cols-2">
         {prices.map((price) => (
           <button
             key={price.value}

@@ -63,13 +63,13 @@ export function TypedNumber({
       >
         <Minus size={16} aria-hidden />
       </button>
-      <label className="flex min-w-[86px] items-center justify-center gap-1 border-x border-enamel-deep px-1 font-semibold">
+      <label className="flex min-w-[86px] items-center justify-center gap-1 border-x border-enamel-deep px-1 font-semibold has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-rim">
         <input
           id={id}
           inputMode="decimal"
           aria-label={label}
           aria-describedby={describedBy}
-          className="h-full w-12 bg-transparent text-right outline-offset-0"
+          className="h-full w-12 bg-transparent text-right !outline-none"
           value={typed ?? field.show(value)}
           onChange={(event) => setTyped(event.target.value)}
           onBlur={(event) => typed !== null && settle(event.target.value)}

@@ -81,7 +81,7 @@ export function LogBoard({
                     i === open ? 'text-iron' : 'text-rim',
                   )}
                 >
-                  {findingText(finding, units)}
+                  <WithoutBreak text={findingText(finding, units)} />
                 </button>
                 <BeliefBar before={finding.before} now={finding.now} label={labelOf(finding)} />
                 <p className="mt-1 text-[13px] text-iron-soft">
@@ -127,6 +127,17 @@ export function LogBoard({
           </div>
         )}
       </div>
+    </>
+  );
+}
+
+/** A sentence whose last parenthesis stays on one line. */
+function WithoutBreak({ text }: { text: string }) {
+  const at = text.lastIndexOf('(');
+  return (
+    <>
+      {text.slice(0, at)}
+      <span className="whitespace-nowrap">{text.slice(at)}</span>
     </>
   );
 }
