@@ -7,10 +7,10 @@ import { evidenceOf } from '@/editing/evidence-of';
 import { EVIDENCE_VERSION } from '@/core/learn/evidence';
 import { madeWith } from '@/schemas/made-with';
 import { logAskSchema } from '@/schemas/log-ask';
-import { appendEvents, beginBatch, loadBatch, recordOutcome, searchLog } from '@/services/batches';
+import { appendEvents, loadBatch, recordOutcome, searchLog } from '@/services/batches';
 import { exportLog } from '@/services/archive';
 import { loadFryerCards } from '@/services/fryer-cards';
-import { createKitchen, loadFryers, saveFryer } from '@/services/kitchen';
+import { saveFryer } from '@/services/kitchen';
 import {
   chooseFryerLearning,
   keepEvidence,
@@ -22,41 +22,10 @@ import {
 } from '@/services/learning';
 import { loadPlan, savePlan } from '@/services/plans';
 import { pastBatch } from '../support/batch';
+import { kitchen, lateBatch } from '../support/late-batch';
 import { SHAKEN_PLAN } from '../support/shaken-plan';
 
 afterAll(closeDatabase);
-
-async function kitchen() {
-  const made = await createKitchen();
-  if (!made.ok) throw new Error('no kitchen');
-  const [fryer] = await loadFryers(made.value.id);
-  return { id: made.value.id, fryer: fryer! };
-}
-
-/** A batch of the shaken plan that was pulled late and liked: the fryer is slow. */
-async function lateBatch(kitchenId: string, fryerName: string, minute = 27) {
-  const batchId = randomUUID();
-  const { forecast } = pastBatch();
-  await beginBatch(kitchenId, { batchId, fryerName, document: SHAKEN_PLAN, forecast, beside: true });
-  const at = (min: number) => Date.now() - 3_600_000 + min * 60_000;
-  await appendEvents(kitchenId, batchId, [
-    { id: randomUUID(), kind: 'loaded', happenedAt: at(0), detail: {} },
-    { id: randomUUID(), kind: 'looked', happenedAt: at(12), detail: { look: 'paler', shown: 0.35 } },
-    { id: randomUUID(), kind: 'done', happenedAt: at(minute), detail: {} },
-  ]);
-  await recordOutcome(kitchenId, batchId, {
-    crispness: 'crisp',
-    browning: 0.9,
-    evenness: 'even',
-    faults: [],
-    note: 'heap of them',
-    liked: 'as-wished',
-    heart: null,
-    next: 'again',
-    fingerprint: [0.7, 0.9, 1.1],
-  });
-  return batchId;
-}
 
 /** Works out what is untold, as a device does. */
 async function workOut(kitchenId: string) {
