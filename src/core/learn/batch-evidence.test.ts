@@ -81,6 +81,7 @@ describe('the moment of the pull', () => {
       expect(followed.deviation).toBeGreaterThan(0.93 * unknown.deviation);
     }
     expect(pulled('too-dark', 1.25 * right, right)).toEqual(pulled('too-dark', 1.25 * right, null));
+    expect(pulled('as-wished', right, 0)).toEqual(pulled('as-wished', right, null));
     const told = batchEvidence(PLAN, [], PULLED, { ...SILENT, browning }, right);
     expect(told).toEqual(batchEvidence(PLAN, [], PULLED, { ...SILENT, browning }));
   });

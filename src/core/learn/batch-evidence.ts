@@ -34,6 +34,9 @@ const HEART_NOISE = 0.4;
  */
 const OWN_PULL = { follows: 0.03, apart: 0.15, near: 0.05 } as const;
 
+/** Pulls that are tapped only once the cook thinks of it: share of all, and how much later, s. Source: assumed, one in ten and some minutes. */
+const TOLD_LATE = { share: 0.1, mean: 240 } as const;
+
 /** Least that colour or bite rises by ln of time, so that one which stands still is not told to the second. Source: numerics. */
 const LEAST_SLOPE = 1;
 
@@ -116,12 +119,16 @@ function residualsOf(
   };
 }
 
-/** How likely a pull at `pulledAt` s was the cook's own decision, when the app called at `called` s. */
+/** How likely a pull at `pulledAt` s was the cook's own decision, when the app called at `called` s: not that call's, nor told late. */
 function ownDecision(pulledAt: number, called: number): number {
   const off = Math.log(pulledAt / called);
-  const density = (deviation: number) => Math.exp(-(off * off) / (2 * deviation ** 2)) / deviation;
-  const [own, follows] = [density(OWN_PULL.apart), density(OWN_PULL.follows)];
-  return own / (own + follows);
+  const normal = (deviation: number) =>
+    Math.exp(-(off * off) / (2 * deviation ** 2)) / (deviation * Math.sqrt(2 * Math.PI));
+  const meant = (1 - TOLD_LATE.share) / 2;
+  const [own, follows] = [meant * normal(OWN_PULL.apart), meant * normal(OWN_PULL.follows)];
+  const late = pulledAt - called;
+  const forgotten = late > 0 ? (TOLD_LATE.share * pulledAt * Math.exp(-late / TOLD_LATE.mean)) / TOLD_LATE.mean : 0;
+  return own > 0 ? own / (own + follows + forgotten) : 0;
 }
 
 /** d ln of what is seen of a track by d ln t around `time` s. */
