@@ -173,7 +173,7 @@ export function Bench({
             <PlanName name={document.name} onRename={(name) => release({ ...document, name })} />
             <PlanMenu planId={planId} store={saving.saveNow} readPlan={readPlan} live={live} serveAt={serveAt} />
           </div>
-          <StationStrip document={strip.document} plan={strip.plan} />
+          <StationStrip document={strip.document} plan={strip.plan} open={station} />
         </div>
         <div className="overflow-clip tray">
           <div className="grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,352px)_minmax(0,1fr)] lg:grid-cols-[minmax(0,440px)_minmax(0,1fr)] xl:grid-cols-[minmax(0,480px)_minmax(0,1fr)]">

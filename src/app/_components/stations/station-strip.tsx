@@ -5,14 +5,23 @@ import { Tabs } from 'radix-ui';
 import { memo } from 'react';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
+import { tabStop } from '@/ui/controls/tab-stop';
 import { useUnits } from '@/ui/units-context';
-import { STATION_IDS, STATION_WORDS } from './station';
+import { STATION_IDS, STATION_WORDS, type StationId } from './station';
 import { StationDrawing } from './station-drawing';
 import { stationFold } from './station-fold';
 import { stationFigure } from './station-figure';
 
 /** The stations in working order: what is done at each stands on one bench line, and the tray's rim rises round the open one. */
-export const StationStrip = memo(function StationStrip({ document, plan }: { document: PlanFile; plan: Plan }) {
+export const StationStrip = memo(function StationStrip({
+  document,
+  plan,
+  open,
+}: {
+  document: PlanFile;
+  plan: Plan;
+  open: StationId;
+}) {
   const units = useUnits();
   return (
     <Tabs.List
@@ -25,6 +34,7 @@ export const StationStrip = memo(function StationStrip({ document, plan }: { doc
           <Tabs.Trigger
             key={station}
             value={station}
+            tabIndex={tabStop(station === open)}
             title={fold ?? undefined}
             className={clsx(
               'group relative flex flex-col items-center rounded-t-tray border-2 border-b-0 border-transparent pt-1.5 pb-2.5',

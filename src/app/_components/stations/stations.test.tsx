@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { furnishDom } from '../../../../tests/support/dom';
+import { renderToString } from 'react-dom/server';
 import userEvent from '@testing-library/user-event';
 import { Tabs } from 'radix-ui';
 import { withShape } from '@/editing/edit-plan';
@@ -143,11 +144,24 @@ test('openings are spread over the cook, a gentler stage goes before, a stage ca
   expect(released().target.crispness).toBe('very-crisp');
 });
 
+test('before the page is alive Tab already stops at the open station, and at none other of the strip', () => {
+  const html = renderToString(
+    <UnitsProvider units="metric">
+      <Tabs.Root defaultValue="soak">
+        <StationStrip document={FIRST_PLAN} plan={planFromFile(FIRST_PLAN)} open="soak" />
+      </Tabs.Root>
+    </UnitsProvider>,
+  );
+  const page = new DOMParser().parseFromString(html, 'text/html');
+  const stops = [...page.querySelectorAll('[role=tab][tabindex="0"]')];
+  expect(stops.map((tab) => tab.textContent)).toEqual([expect.stringMatching(/^Soak/)]);
+});
+
 test('the strip shows each station’s number in the kitchen’s units', () => {
   render(
     <UnitsProvider units="us">
       <Tabs.Root defaultValue="cut">
-        <StationStrip document={FIRST_PLAN} plan={planFromFile(FIRST_PLAN)} />
+        <StationStrip document={FIRST_PLAN} plan={planFromFile(FIRST_PLAN)} open="cut" />
       </Tabs.Root>
     </UnitsProvider>,
   );

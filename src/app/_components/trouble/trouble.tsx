@@ -10,6 +10,7 @@ import { answered, bestQuestion } from '@/core/trouble/question';
 import type { Features } from '@/core/trouble/symptom';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
+import { tabStop } from '@/ui/controls/tab-stop';
 import { useUnits } from '@/ui/units-context';
 import { percentText, wholeMinutes } from '@/ui/words/format';
 import { CAUSE_MENDS, CAUSE_QUESTIONS, CAUSE_WORDS, strengthText, SYMPTOM_WORDS } from '@/ui/words/trouble-text';
@@ -76,6 +77,7 @@ export function Trouble({
           <Tabs.Trigger
             key={suspect.cause}
             value={suspect.cause}
+            tabIndex={tabStop(suspect === chosen)}
             className={clsx(
               'relative flex min-h-14 flex-col justify-start rounded-tray border-2 px-4 pt-2 pb-3 text-left sm:rounded-b-none sm:border-b-0',
               suspect === chosen ? 'border-rim bg-enamel sm:rising' : 'border-transparent hover:bg-enamel/60',

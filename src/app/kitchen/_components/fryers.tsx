@@ -9,6 +9,7 @@ import { StudyProvider } from '@/ui/study/study-context';
 import type { FryerCard } from '@/schemas/fryer-card';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
+import { tabStop } from '@/ui/controls/tab-stop';
 import { notifyError } from '@/ui/notify';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
@@ -59,6 +60,7 @@ export function Fryers({
                 <Tabs.Trigger
                   key={fryer.id}
                   value={fryer.id}
+                  tabIndex={tabStop(fryer === open)}
                   className="-mb-0.5 flex shrink-0 items-center gap-3 border-b-4 border-transparent px-3 py-2 text-left focus-visible:-outline-offset-2 data-[state=active]:border-rim"
                 >
                   <DrawerToScale fryer={fryer} />

@@ -1,6 +1,7 @@
-'use client';
+('use client');
 
 import { Tabs } from 'radix-ui';
+import { tabStop } from '@/ui/controls/tab-stop';
 import type { EveningRun } from '@/core/evening/evening-run';
 import type { Pace } from '@/core/evening/pace';
 import { withOrder } from '@/editing/edit-evening';
@@ -70,6 +71,7 @@ export function EveningRooms({
           <Tabs.Trigger
             key={value}
             value={value}
+            tabIndex={tabStop(value === open)}
             className="-mb-0.5 min-h-11 shrink-0 border-b-4 border-transparent px-3 text-[16px] font-semibold text-rim focus-visible:-outline-offset-2 data-[state=active]:border-rim"
           >
             {ROOM_WORDS[value]}
