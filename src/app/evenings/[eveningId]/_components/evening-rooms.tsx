@@ -1,4 +1,4 @@
-('use client');
+'use client';
 
 import { Tabs } from 'radix-ui';
 import { tabStop } from '@/ui/controls/tab-stop';
