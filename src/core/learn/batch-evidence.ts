@@ -59,17 +59,28 @@ interface Liking {
   readonly at: number;
   readonly share: number;
   readonly bite: number;
+  /** how fast colour and bite rise around the pull, d ln by d ln t */
+  readonly slopes: { readonly browning: number; readonly bite: number };
 }
 
-function likingOf({ here, shadier }: Cooked, { target: { colour } }: Plan, x: readonly number[]): Liking {
+function likingOf(
+  { here, shadier }: Cooked,
+  { target: { colour } }: Plan,
+  x: readonly number[],
+  pulledAt: number,
+): Liking {
   const { from, to } = RIGHT_BROWNING[colour];
+  const slopes = {
+    browning: slopeAt(here, here.browning, pulledAt),
+    bite: slopeAt(here, here.crispness, pulledAt),
+  };
   if (here.pullTime === null) {
-    return { at: seen(Math.sqrt(from * to) * Math.exp(UNIT.shade * x[SHADE]!)), share: 1, bite: 0 };
+    return { at: seen(Math.sqrt(from * to) * Math.exp(UNIT.shade * x[SHADE]!)), share: 1, bite: 0, slopes };
   }
   const at = seen(traceAt(here, here.browning, here.pullTime));
   const bite = seen(traceAt(here, here.crispness, here.pullTime));
   const darker = shadier.pullTime === null ? at : seen(traceAt(here, here.browning, shadier.pullTime));
-  return { at, share: Math.min(1, Math.max(0, (darker - at) / (UNIT.shade * STEP))), bite };
+  return { at, share: Math.min(1, Math.max(0, (darker - at) / (UNIT.shade * STEP))), bite, slopes };
 }
 
 /**
@@ -96,11 +107,10 @@ function residualsOf(
       residuals.push((Math.sqrt(1 - own) * liking.share * (browning - liking.at - darker - step)) / NOISE.look);
       if (own > 0) {
         /* pulled by eye: in time as near as that, in whichever of colour and bite it shows */
-        const near = (track: Trace['browning']) => slopeAt(trace, track, pulledAt) * OWN_PULL.near;
         const bite = seen(traceAt(trace, trace.crispness, pulledAt)) - UNIT.firmness * x[FIRMNESS]!;
         residuals.push(
-          (Math.sqrt(own) * liking.share * (browning - liking.at - darker)) / near(trace.browning),
-          (Math.sqrt(own) * (1 - liking.share) * (bite - liking.bite)) / near(trace.crispness),
+          (Math.sqrt(own) * liking.share * (browning - liking.at - darker)) / (liking.slopes.browning * OWN_PULL.near),
+          (Math.sqrt(own) * (1 - liking.share) * (bite - liking.bite)) / (liking.slopes.bite * OWN_PULL.near),
         );
       }
     }
@@ -128,7 +138,9 @@ function ownDecision(pulledAt: number, called: number): number {
   const [own, follows] = [meant * normal(OWN_PULL.apart), meant * normal(OWN_PULL.follows)];
   const late = pulledAt - called;
   const forgotten = late > 0 ? (TOLD_LATE.share * pulledAt * Math.exp(-late / TOLD_LATE.mean)) / TOLD_LATE.mean : 0;
-  return own > 0 ? own / (own + follows + forgotten) : 0;
+  /* just when called it says nothing, however it came about */
+  const whenCalled = OWN_PULL.follows / (OWN_PULL.follows + OWN_PULL.apart);
+  return own > 0 ? Math.max(0, (own / (own + follows + forgotten) - whenCalled) / (1 - whenCalled)) : 0;
 }
 
 /** d ln of what is seen of a track by d ln t around `time` s. */
@@ -199,7 +211,7 @@ export function batchEvidence(
   const until = pulledAt + MEMBER_RESOLUTION.interval;
   const linearise = (x: readonly number[]) => {
     const cooked = cookIn(longer, x, until);
-    const liking = likingOf(cooked, plan, x);
+    const liking = likingOf(cooked, plan, x, pulledAt);
     const here = residuals(cooked.here, x, liking, x);
     const columns = x.map((_, i) => {
       const moved = x.with(i, x[i]! + STEP);
