@@ -25,3 +25,17 @@ test('a choice changes the newest plan, however far its drawing lags behind', as
   await userEvent.click(screen.getByRole('radio', { name: 'Golden' }));
   expect(settled).toHaveBeenCalledWith({ minutes: 35, colour: 'golden' });
 });
+
+test('what the drawing still has chosen can be chosen again, once the plan no longer has it', async () => {
+  const onChange = jest.fn();
+  const choice = (value: string) => (
+    <Choice label="Wished colour" value={value} options={OPTIONS} onChange={onChange} />
+  );
+  const { rerender } = render(choice('pale'));
+  rerender(choice('golden'));
+  expect(screen.getByRole('radio', { name: 'Pale' })).toBeChecked();
+  await userEvent.click(screen.getByRole('radio', { name: 'Golden' }));
+  expect(onChange).not.toHaveBeenCalled();
+  await userEvent.click(screen.getByRole('radio', { name: 'Pale' }));
+  expect(onChange).toHaveBeenCalledWith('pale');
+});

@@ -18,12 +18,14 @@ interface ChoiceProps<Value extends string> {
   readonly onChange: (value: Value) => void;
 }
 
-/** One of a few, all in view. Arrow keys move, as in any group of radio buttons. Its drawing may lag behind a moving lever; what is chosen changes the newest plan. */
+/** One of a few, all in view. Arrow keys move, as in any group of radio buttons. Its drawing may lag behind a moving lever; what is tapped changes the newest plan, also where the drawing still has it chosen. */
 export function Choice<Value extends string>(props: ChoiceProps<Value>) {
-  const { onChange } = props;
-  const newest = useRef(onChange);
-  useLayoutEffect(() => void (newest.current = onChange), [onChange]);
-  const choose = useCallback((value: string) => newest.current(value as Value), []);
+  const { value, onChange } = props;
+  const newest = useRef({ value, onChange });
+  useLayoutEffect(() => void (newest.current = { value, onChange }), [value, onChange]);
+  const choose = useCallback((tapped: string) => {
+    if (tapped !== newest.current.value) newest.current.onChange(tapped as Value);
+  }, []);
   return <Radios shown={useDeferredValue<Omit<ChoiceProps<string>, 'onChange'>>(props)} choose={choose} />;
 }
 
@@ -44,13 +46,13 @@ const Radios = memo(function Radios({
       <RadioGroup.Root
         aria-labelledby={id}
         value={value}
-        onValueChange={choose}
         className={`gap-1.5 ${priced ? 'grid grid-cols-[repeat(auto-fill,minmax(9.6rem,1fr))]' : 'flex flex-wrap'}`}
       >
         {options.map((option) => (
           <RadioGroup.Item
             key={option.value}
             value={option.value}
+            onClick={() => choose(option.value)}
             className={`flex min-h-11 min-w-11 flex-col rounded-part border-2 border-enamel-deep bg-paper px-3 py-1 text-left text-[14px] leading-tight data-[state=checked]:border-rim data-[state=checked]:bg-rim data-[state=checked]:text-on-rim ${priced ? '' : 'justify-center'}`}
           >
             <span className="block font-semibold">{option.word}</span>
