@@ -8,7 +8,7 @@ import type { Complaint } from '../../core/trouble/diagnose';
 import type { Explained } from '../../editing/explain-difference';
 import type { ChosenOpening } from '../../editing/openings-for';
 import type { PlanFile } from '../../schemas/plan-file';
-import { searchSideBySide } from './search-side-by-side';
+import { type SearchListener, searchSideBySide } from './search-side-by-side';
 import type { LoadsOutcome, SearchAnswer, StudyService, TriedDiagnosis } from './protocol';
 
 /** Asks the study worker; every question returns a function that calls it off. */
@@ -19,7 +19,7 @@ export interface Study {
   loads(document: PlanFile, onAnswer: (loads: LoadsOutcome) => void): () => void;
   whenToAdd(document: PlanFile, index: number, onAnswer: (found: JoinMoment) => void): () => void;
   openings(document: PlanFile, onAnswer: (chosen: ChosenOpening[]) => void): () => void;
-  search(document: PlanFile, onAnswer: (answer: SearchAnswer) => void): () => void;
+  search(document: PlanFile, listener: SearchListener): () => void;
   intervals(documents: readonly PlanFile[], onAnswer: (intervals: PullInterval[]) => void): () => void;
   explain(one: PlanFile, other: PlanFile, onAnswer: (explained: Explained) => void): () => void;
   diagnose(document: PlanFile, complaint: Complaint, onAnswer: (tried: TriedDiagnosis) => void): () => void;
@@ -86,14 +86,20 @@ export function createStudy(): Study {
         const chosen = await service.openings(ticket, document);
         if (chosen) answer(chosen);
       }, onAnswer),
-    search: (document, onAnswer) =>
-      searchSideBySide(
-        service,
-        () => ++tickets,
-        navigator.hardwareConcurrency > 1 ? startWorker() : null,
-        document,
-        onAnswer,
-      ),
+    search(document, listener) {
+      const helper = navigator.hardwareConcurrency > 1 ? startWorker() : null;
+      const over = new AbortController();
+      worker.addEventListener('error', listener.onFailure, { signal: over.signal });
+      const onAnswer = (answer: SearchAnswer) => {
+        if (answer.finished) over.abort();
+        listener.onAnswer(answer);
+      };
+      const callOff = searchSideBySide(service, () => ++tickets, helper, document, { ...listener, onAnswer });
+      return () => {
+        over.abort();
+        callOff();
+      };
+    },
     diagnose: (document, complaint, onAnswer) =>
       ask<TriedDiagnosis>(async (ticket, answer) => {
         const tried = await service.diagnose(ticket, document, complaint);

@@ -21,6 +21,7 @@ function standIn() {
   const parts: PartOfWays[] = [];
   let report: (answer: SearchAnswer) => void;
   let end: () => void;
+  let refuse: (reason: Error) => void;
   const failures: (() => void)[] = [];
   return {
     parts,
@@ -29,7 +30,7 @@ function standIn() {
     search(_ticket: number, _document: unknown, part: PartOfWays, onAnswer: (answer: SearchAnswer) => void) {
       parts.push(part);
       report = onAnswer;
-      return new Promise<void>((resolve) => (end = resolve));
+      return new Promise<void>((resolve, reject) => ([end, refuse] = [resolve, reject]));
     },
     async callOff(ticket: number) {
       this.calledOff.push(ticket);
@@ -38,6 +39,7 @@ function standIn() {
       report(answer);
       if (answer.finished) end();
     },
+    break: () => refuse(new Error('out of memory')),
     fail() {
       for (const failed of failures) failed();
     },
@@ -56,15 +58,13 @@ function standIn() {
 function begun() {
   const [here, beside] = [standIn(), standIn()];
   const answers: SearchAnswer[] = [];
+  const failures = { count: 0 };
   let tickets = 0;
-  const callOff = searchSideBySide(
-    here,
-    () => ++tickets,
-    beside.asHelper(),
-    FIRST_PLAN,
-    (one) => answers.push(one),
-  );
-  return { here, beside, answers, callOff };
+  const callOff = searchSideBySide(here, () => ++tickets, beside.asHelper(), FIRST_PLAN, {
+    onAnswer: (one) => answers.push(one),
+    onFailure: () => failures.count++,
+  });
+  return { here, beside, answers, failures, callOff };
 }
 
 test('two halves come together: what beats what the other found, all that was tried, and the end when both are through', async () => {
@@ -92,6 +92,24 @@ test('a helper that fails leaves its half to the worker that is there; called of
   here.answer(answerOf([], 9, false));
   expect(answers).toEqual([]);
   expect(here.calledOff).toHaveLength(2);
+});
+
+test('a helper whose search breaks off leaves its half as well; where that breaks off here too, it is said, unless called off', async () => {
+  const settled = () => new Promise((resolve) => setTimeout(resolve));
+  const { here, beside, failures } = begun();
+  beside.break();
+  await settled();
+  beside.fail();
+  expect(here.parts).toHaveLength(2);
+  expect(failures.count).toBe(0);
+  here.break();
+  await settled();
+  expect(failures.count).toBe(1);
+  const off = begun();
+  off.callOff();
+  off.here.break();
+  await settled();
+  expect(off.failures.count).toBe(0);
 });
 
 test('the halves of a search have all of its ways, each once, and together miss nothing that the whole one found', async () => {

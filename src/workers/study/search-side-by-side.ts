@@ -12,8 +12,15 @@ export interface Helper {
   readonly service: Pick<Searcher, 'search'>;
 }
 
+/** What becomes of a search. */
+export interface SearchListener {
+  onAnswer(answer: SearchAnswer): void;
+  /** some of its ways cannot be cooked any more: what was found stands, the end does not come */
+  onFailure(): void;
+}
+
 /**
- * Searches with half of the ways in a helper; all of them here where there is none, or where it fails.
+ * Searches with half of the ways in a helper; all of them here where there is none, or where it fails; what fails here is said.
  * @param newTicket of a question to `here`
  * @returns calls the search off
  */
@@ -22,13 +29,16 @@ export function searchSideBySide(
   newTicket: () => number,
   helper: Helper | null,
   document: PlanFile,
-  onAnswer: (answer: SearchAnswer) => void,
+  { onAnswer, onFailure }: SearchListener,
 ): () => void {
   const of = helper ? 2 : 1;
   const answers = Array<SearchAnswer | null>(of).fill(null);
   const open = new Set<number>();
   let wanted = true;
-  const search = async (index: number, service: Pick<Searcher, 'search'>) => {
+  const fail = () => {
+    if (wanted) onFailure();
+  };
+  const search = (index: number, service: Pick<Searcher, 'search'>) => {
     const ticket = newTicket();
     if (service === here) open.add(ticket);
     const onPart = (answer: SearchAnswer) => {
@@ -37,13 +47,18 @@ export function searchSideBySide(
       const together = togetherOf(answers);
       if (together) onAnswer(together);
     };
-    await service.search(ticket, document, { index, of }, proxy(onPart)).catch(() => undefined);
-    open.delete(ticket);
+    return service.search(ticket, document, { index, of }, proxy(onPart)).finally(() => open.delete(ticket));
   };
-  void search(0, here);
+  search(0, here).catch(fail);
   if (helper) {
-    helper.worker.addEventListener('error', () => void search(1, here), { once: true });
-    void search(1, helper.service).then(() => helper.worker.terminate());
+    let left = false;
+    const leave = () => {
+      if (!left && wanted) search(1, here).catch(fail);
+      left = true;
+      helper.worker.terminate();
+    };
+    helper.worker.addEventListener('error', leave);
+    search(1, helper.service).then(() => helper.worker.terminate(), leave);
   }
   return () => {
     wanted = false;

@@ -23,17 +23,25 @@ export function FindBetter({ document, release }: { document: PlanFile; release:
   const study = useStudy();
   const [wish, setWish] = useState<(typeof WISHES)[number]['value']>('even');
   const [answer, setAnswer] = useState<SearchAnswer | null>(null);
+  const [failed, setFailed] = useState(false);
   const callOff = useRef<() => void>(() => undefined);
   useEffect(() => () => callOff.current(), []);
-  const search = () => {
-    if (!study) return;
-    callOff.current();
-    setAnswer({ front: [], tried: 0, finished: false });
-    callOff.current = study.search(document, setAnswer);
-  };
   const stop = () => {
     callOff.current();
     setAnswer((before) => before && { ...before, finished: true });
+  };
+  const search = () => {
+    if (!study) return;
+    callOff.current();
+    setFailed(false);
+    setAnswer({ front: [], tried: 0, finished: false });
+    callOff.current = study.search(document, {
+      onAnswer: setAnswer,
+      onFailure() {
+        stop();
+        setFailed(true);
+      },
+    });
   };
   const weights = WISHES.find((one) => one.value === wish)!.weights;
   const best = answer ? bestByWeights(answer.front, weights) : null;
@@ -52,9 +60,11 @@ export function FindBetter({ document, release }: { document: PlanFile; release:
       {answer && (
         <>
           <p role="status" className="mt-2 text-[14px] text-iron-soft">
-            {answer.finished
-              ? `${answer.tried} ways tried; ${answer.front.length} that no other beats in time, evenness and openings together.`
-              : `${answer.tried} ways tried …`}
+            {failed
+              ? `The search broke off after ${answer.tried} ways${answer.front.length > 0 ? '; what it found by then stands below' : ''}. Try it again; if it breaks off again, reload the page.`
+              : answer.finished
+                ? `${answer.tried} ways tried; ${answer.front.length} that no other beats in time, evenness and openings together.`
+                : `${answer.tried} ways tried …`}
           </p>
           <TradeOffChart found={answer.front} best={best} onTry={(found) => release(found.document)} />
           {best && <Suggestion found={best} release={release} />}

@@ -15,15 +15,18 @@ import { planFromFile } from '@/schemas/plan-from-file';
 import { PricedChoice } from '@/ui/controls/priced-choice';
 import { PricedLever } from '@/ui/controls/priced-lever';
 import type { SearchAnswer } from '@/workers/study/protocol';
+import type { SearchListener } from '@/workers/study/search-side-by-side';
 import { FindBetter } from './find-better';
 import { MakeAhead } from './make-ahead';
 import { OutcomeTable } from './outcome-table';
 
 const mockCallOff = jest.fn();
 let mockAnswer: (answer: SearchAnswer) => void;
+let mockBreakOff: () => void;
 const mockStudy = {
-  search: (_document: PlanFile, onAnswer: (answer: SearchAnswer) => void) => {
+  search: (_document: PlanFile, { onAnswer, onFailure }: SearchListener) => {
     mockAnswer = onAnswer;
+    mockBreakOff = onFailure;
     return mockCallOff;
   },
 };
@@ -150,6 +153,16 @@ test('the search shows its front as it grows, can be stopped, and its best suits
   act(() => mockAnswer({ front: [...front, found('own', 810, 0.7, 0, true)], tried: 90, finished: true }));
   expect(screen.getByText('The plan as it was suits that best')).toBeInTheDocument();
   expect(screen.queryByRole('button', { name: 'Try it on' })).not.toBeInTheDocument();
+});
+
+test('a search that breaks off says so, keeps what it found, and can be begun again', async () => {
+  render(<FindBetter document={FIRST_PLAN} release={jest.fn()} />);
+  await userEvent.click(screen.getByRole('button', { name: 'Find better' }));
+  act(() => mockAnswer({ front: [], tried: 9, finished: false }));
+  act(() => mockBreakOff());
+  expect(screen.getByRole('status')).toHaveTextContent('The search broke off after 9 ways. Try it again');
+  await userEvent.click(screen.getByRole('button', { name: 'Find better' }));
+  expect(screen.getByRole('status')).toHaveTextContent('0 ways tried …');
 });
 
 test('a marinade is told when to begin, dips by when; without a done minute nothing is', () => {
