@@ -72,6 +72,7 @@ function busyKitchen(count: number): ToldBatch[] {
     fryer: `fryer ${i % 3}`,
     drawer: null,
     food: `food ${i % 12}`,
+    coat: null,
     kin: 'vegetable',
     season: Math.floor(i / 100) % 4,
     evidence: { ...evidence, vector: evidence.vector.map((value) => value + random() - 0.5) },

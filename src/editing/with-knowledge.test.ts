@@ -32,7 +32,16 @@ const says = (drawer: 1 | 2, by: number) => {
     vector: QUANTITIES.map((_, i) => (i === at ? 400 * by : 0)),
     answers: 2,
   };
-  return { id: `d${drawer}`, fryer: 'Pair', drawer, food: null, kin: 'vegetable', season: 0, evidence } as const;
+  return {
+    id: `d${drawer}`,
+    fryer: 'Pair',
+    drawer,
+    food: null,
+    coat: null,
+    kin: 'vegetable',
+    season: 0,
+    evidence,
+  } as const;
 };
 const { knowledge } = learn([says(1, -1.5), says(2, 1)]);
 const known = withKnowledge(plan, 'Pair', knowledge, DAY);

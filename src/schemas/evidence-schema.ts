@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { COAT_INGREDIENTS } from '../core/food/coat-by-recipe';
 import { EVIDENCE_VERSION } from '../core/learn/evidence';
 import { QUANTITY_COUNT } from '../core/learn/quantities';
 import { PLACES } from '../core/fryer/places';
@@ -14,16 +15,14 @@ export const evidenceSchema = z.strictObject({
 
 const places = z.array(number).length(PLACES);
 
-/** Quantities that tests kept before the softening of food was one of them speak of. */
-const EARLIER_COUNT = 6;
-
-/** Evidence about fewer quantities as evidence about all: it says nothing of the others, which are the last. */
+/** Evidence kept when there were fewer quantities as evidence about all: it says nothing of the others, which are the last. */
 function aboutAll(evidence: unknown): unknown {
   const earlier = z.looseObject({ information: z.array(number), vector: z.array(number) }).safeParse(evidence);
-  if (!earlier.success || earlier.data.vector.length !== EARLIER_COUNT) return evidence;
+  if (!earlier.success) return evidence;
   const { information, vector, ...rest } = earlier.data;
-  const row = (q: number, s: number) =>
-    q < EARLIER_COUNT && s < EARLIER_COUNT ? (information[q * EARLIER_COUNT + s] ?? 0) : 0;
+  const count = vector.length;
+  if (count >= QUANTITY_COUNT || information.length !== count ** 2) return evidence;
+  const row = (q: number, s: number) => (q < count && s < count ? information[q * count + s]! : 0);
   return {
     ...rest,
     information: Array.from({ length: QUANTITY_COUNT ** 2 }, (_, at) =>
@@ -52,6 +51,7 @@ export const keepEvidenceSchema = z.strictObject({
 export const madeWithSchema = z.object({
   drawer: z.int().min(1).max(2).nullable(),
   food: z.string().max(120),
+  coat: z.enum([...COAT_INGREDIENTS, 'batter']).nullable(),
   kin: z.enum(['starchy', 'vegetable', 'protein']),
   season: z.int().min(0).max(3),
   /** °C and W that its document says of the fryer */

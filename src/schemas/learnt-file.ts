@@ -9,9 +9,9 @@ function fryerFromFile({ offset_c, heat_transfer, power, places: own }: LearntDr
 
 /** As the engine takes it. */
 export function learntFromFile(file: LearntFile): { learnt: Learnt; drawers: readonly LearntFryer[] | undefined } {
-  const { browning, shade, firmness, softening, spread } = file;
+  const { browning, shade, firmness, softening, sugar, spread } = file;
   return {
-    learnt: { ...fryerFromFile(file), browning, shade, firmness, softening, spread },
+    learnt: { ...fryerFromFile(file), browning, shade, firmness, softening, sugar, spread },
     drawers: file.drawers?.map(fryerFromFile),
   };
 }
@@ -35,6 +35,7 @@ export function learntToFile(learnt: Learnt, batches: number, drawers?: readonly
     shade: rounded(learnt.shade),
     firmness: rounded(learnt.firmness),
     softening: rounded(learnt.softening),
+    sugar: rounded(learnt.sugar),
     spread: learnt.spread.map(rounded),
     ...(drawers ? { drawers: drawers.map(fryerToFile) } : {}),
     batches,

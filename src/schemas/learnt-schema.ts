@@ -26,6 +26,8 @@ export const learntSchema = z.strictObject({
   firmness: factor,
   /** on the dose that softens the food's heart */
   softening: factor.default(1),
+  /** on its reducing sugar */
+  sugar: factor.default(1),
   /** lower factor of the covariance that is left: ln heat transfer, K, ln power, ln browning over shade; row by row */
   spread: z.array(z.number().min(-60).max(60)).length(10),
   places: places.optional(),

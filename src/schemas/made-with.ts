@@ -1,8 +1,9 @@
 import { kinOf } from '../core/learn/kin';
 import { type MadeWith, seasonOf } from '../core/learn/told-batch';
+import { coatName } from '../core/plan/outer-ramp';
 import { currentLoad } from './load-order';
 import type { PlanFile } from './plan-file';
-import { planFood } from './plan-from-file';
+import { planFood, planFromFile } from './plan-from-file';
 
 /** Which of the kitchen's things a plan is made with; there is a food in every plan. */
 export function madeWith(document: PlanFile, fryerName: string, day: Date): MadeWith & { readonly food: string } {
@@ -11,6 +12,7 @@ export function madeWith(document: PlanFile, fryerName: string, day: Date): Made
     fryer: fryerName,
     drawer: document.fryer.drawers === 2 ? currentLoad(document).drawer + 1 : null,
     food: typeof document.food === 'string' ? document.food : food.name,
+    coat: coatName({ preparation: planFromFile(document).preparation }),
     kin: kinOf(food),
     season: seasonOf(day),
   };

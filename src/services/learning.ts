@@ -86,6 +86,7 @@ function teachingTest(row: FryerTestRow, fryers: readonly LearningFryer[]): Teac
       drawer: test.data.drawer,
       places: evidence.data.places,
       food: null,
+      coat: null,
       kin: 'vegetable',
       season: 0,
       evidence: againstToday(evidence.data, row.thermostat_offset_c, row.power_w, fryer),
@@ -235,10 +236,11 @@ export function keepEvidence(
 
 /** What is kept of the things that a batch was made with. */
 export function madeWithRow(document: PlanFile, fryerName: string, begunAt: Date): z.output<typeof madeWithSchema> {
-  const { drawer, food, kin, season } = madeWith(document, fryerName, begunAt);
+  const { drawer, food, coat, kin, season } = madeWith(document, fryerName, begunAt);
   return {
     drawer,
     food,
+    coat,
     kin,
     season,
     offset_c: document.fryer.thermostat_offset_c,

@@ -4,6 +4,8 @@ import { type Trace, traceAt, traceOf, tracesOf } from '@/core/coach/trace';
 import { findFood } from '@/core/food/catalogue';
 import { type PullInterval, pullInterval, pullTimesAt, SIGMA_POINTS } from '@/core/forecast/interval';
 import { batchEvidence } from '@/core/learn/batch-evidence';
+import { BROWNING_SHARES } from '@/core/learn/parts';
+import { sugarSensitivity } from '@/core/prep/sugar-sensitivity';
 import { kinOf } from '@/core/learn/kin';
 import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/knowledge';
 import { learn, type Learning } from '@/core/learn/kitchen-model';
@@ -39,9 +41,9 @@ const FRYER = {
   thermostatOffsetC: 0,
 };
 
-/** Spread of browning between kitchens, of a day's lot, and of taste, ln. Those that the model assumes. */
-const FOOD = UNIT.browning * Math.sqrt(0.7);
-const DAY = UNIT.browning * Math.sqrt(0.3);
+/** Spread of browning between kitchens beside what sugar does, of a day's lot, and of taste, ln. Those that the model assumes. */
+const FOOD = UNIT.browning * Math.sqrt(BROWNING_SHARES.kin + BROWNING_SHARES.own);
+const DAY = UNIT.browning * Math.sqrt(BROWNING_SHARES.day);
 const TASTE = UNIT.shade;
 
 /** Share of answers that are wrong. */
@@ -54,6 +56,7 @@ interface Truth {
   readonly power: number;
   readonly taste: number;
   readonly browning: ReadonlyMap<string, number>;
+  readonly sugar: ReadonlyMap<string, number>;
 }
 
 /** One batch of a simulated kitchen: what was forecast, what was right, and what was known after it. */
@@ -82,6 +85,7 @@ function inTruth(plan: Plan, truth: Truth, food: string, day: number): Plan {
     ...plan,
     target: { ...plan.target, shade: Math.exp(truth.taste) },
     browningScale: Math.exp(truth.browning.get(food)! + day),
+    reducingSugar: plan.reducingSugar * Math.exp(truth.sugar.get(food)!),
     fryer: {
       ...fryer,
       thermostatOffset: fryer.thermostatOffset + truth.offset,
@@ -167,6 +171,8 @@ interface Habits {
 export function liveIn(seed: number, count: number, habits: Habits = { dishes: 3, tellsAll: false }): SimulatedKitchen {
   const random = createSeededRandom(seed * 7919 + 3);
   const noise = () => normalQuantile(0.001 + 0.998 * random());
+  const ofSugar = createSeededRandom(seed * 104_729 + 5);
+  const sugarNoise = () => normalQuantile(0.001 + 0.998 * ofSugar());
   const evenly = (reach: number) => reach * (2 * random() - 1);
   const dishes = [...DISHES].sort(() => random() - 0.5).slice(0, habits.dishes);
   const truth: Truth = {
@@ -175,6 +181,7 @@ export function liveIn(seed: number, count: number, habits: Habits = { dishes: 3
     power: Math.log(1 + evenly(0.15)),
     taste: TASTE * noise(),
     browning: new Map(dishes.map(([food]) => [food, FOOD * noise()])),
+    sugar: new Map(dishes.map(([food]) => [food, UNIT.sugar * sugarNoise()])),
   };
   const batches: SimulatedBatch[] = [];
   const log: ToldBatch[] = [];
@@ -189,8 +196,8 @@ export function liveIn(seed: number, count: number, habits: Habits = { dishes: 3
       ...planFromFile(document),
       events: [0.3, 0.5, 0.7].map((share) => ({ time: Math.round(share * minutes) * 60, action: 'shake' as const })),
     };
-    const made: MadeWith = { fryer: FRYER.name, drawer: null, food: foodId, kin: kinOf(food), season: 0 };
-    const planned = withLearnt(bare, learntFor(knowledge, made));
+    const made: MadeWith = { fryer: FRYER.name, drawer: null, food: foodId, coat: null, kin: kinOf(food), season: 0 };
+    const planned = withLearnt(bare, learntFor(knowledge, made, sugarSensitivity(bare)));
     const forecast = intervalOf(planned);
     const real = inTruth(bare, truth, foodId, DAY * noise());
     const right = intervalFree(real);

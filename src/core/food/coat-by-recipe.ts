@@ -150,3 +150,10 @@ export function coatByRecipe(amounts: CoatAmounts): { readonly recipe: CoatRecip
     },
   };
 }
+
+/** The ingredient that most of a coat's dry solids are of; null where there are none. */
+export function heaviestOf(amounts: CoatAmounts): CoatIngredient | null {
+  const dry = (name: CoatIngredient) => (amounts[name] ?? 0) * (1 - COAT_INGREDIENT_DATA[name].water);
+  const heaviest = COAT_INGREDIENTS.reduce((most, name) => (dry(name) > dry(most) ? name : most));
+  return dry(heaviest) > 0 ? heaviest : null;
+}

@@ -116,3 +116,15 @@ test('a heart that dries and runs hot is not told finely from one that is soft; 
   const chips: Plan = { ...PLAN, cut: { shape: 'slice', thickness: 0.002, diameter: 0.05 } };
   expect(batchEvidence(chips, [], PULLED, { ...SILENT, heart: 'hard' })).toEqual(NO_EVIDENCE);
 });
+
+test('a fast browning is laid to the food and to its sugar, as far as browning hangs on that; under crumbs to the coat alone', () => {
+  const { observations, browning } = truthIn(0, 1.6);
+  const bare = batchEvidence(PLAN, observations, PULLED, { ...SILENT, browning });
+  expect(says(bare, 'sugar').mean).toBeGreaterThan(0.15);
+  expect(says(bare, 'sugar').mean).toBeLessThan(says(bare, 'browning').mean);
+  const crumbed: Plan = { ...PLAN, preparation: [...PLAN.preparation, { step: 'dredge', layers: 1 }] };
+  expect(says(batchEvidence(crumbed, observations, PULLED, { ...SILENT, browning }), 'sugar')).toEqual({
+    mean: 0,
+    deviation: 1,
+  });
+});

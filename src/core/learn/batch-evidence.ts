@@ -4,6 +4,7 @@ import { ANSWER_STEP, type Observation } from '../coach/observation';
 import { type Trace, recordUntilKnown, traceAt, tracesIn } from '../coach/trace';
 import { goingOn } from '../forecast/interval';
 import type { Plan } from '../plan/plan';
+import { sugarSensitivity } from '../prep/sugar-sensitivity';
 import { judgeFor, RIGHT_BROWNING } from '../piece/judge-piece';
 import type { Evidence } from './evidence';
 import { explain } from './gauss-newton';
@@ -43,7 +44,7 @@ const LEAST_SLOPE = 1;
 /** The heap of every cook: the same as of a run's guesses. */
 const HEAP = 1;
 
-const [HEAT, OFFSET, POWER, BROWNING, SHADE, FIRMNESS, SOFTENING] = [0, 1, 2, 3, 4, 5, 6] as const;
+const [HEAT, OFFSET, POWER, BROWNING, SHADE, FIRMNESS, SOFTENING, SUGAR] = [0, 1, 2, 3, 4, 5, 6, 7] as const;
 const OF_THE_FRYER = [HEAT, OFFSET, POWER] as const;
 
 /** What a cook of quantities `x` would have shown, against what was told, zero where they agree; the liking is that of `from`. */
@@ -162,12 +163,12 @@ interface Cooked {
   readonly shadier: Trace;
 }
 
-/** Those of the plan in a fryer, with a food and for a taste that lie so many standard deviations from it. Cost: a cook. */
-function cookIn(plan: Plan, x: readonly number[], atLeast: number): Cooked {
+/** Those of the plan in a fryer, with a food and for a taste that lie so many standard deviations from it. @param sweetness standard deviations of browning by one of sugar. Cost: a cook. */
+function cookIn(plan: Plan, x: readonly number[], sweetness: number, atLeast: number): Cooked {
   const { fryer } = plan;
   const own: Plan = {
     ...withShade(plan, x[SHADE]!),
-    browningScale: plan.browningScale * Math.exp(UNIT.browning * x[BROWNING]!),
+    browningScale: plan.browningScale * Math.exp(UNIT.browning * (x[BROWNING]! + sweetness * x[SUGAR]!)),
     food: { ...plan.food, softeningDose: plan.food.softeningDose * Math.exp(UNIT.softening * x[SOFTENING]!) },
     fryer: {
       ...fryer,
@@ -209,20 +210,23 @@ export function batchEvidence(
   const residuals = residualsOf(plan, observations, pulledAt, cameOut, called);
   const longer = goingOn(plan);
   const until = pulledAt + MEMBER_RESOLUTION.interval;
+  const sweetness = (UNIT.sugar / UNIT.browning) * sugarSensitivity(plan);
   const linearise = (x: readonly number[]) => {
-    const cooked = cookIn(longer, x, until);
+    const cooked = cookIn(longer, x, sweetness, until);
     const liking = likingOf(cooked, plan, x, pulledAt);
     const here = residuals(cooked.here, x, liking, x);
     const columns = x.map((_, i) => {
       const moved = x.with(i, x[i]! + STEP);
       const there = OF_THE_FRYER.includes(i as typeof HEAT)
-        ? cookIn(longer, moved, until).here
+        ? cookIn(longer, moved, sweetness, until).here
         : i === BROWNING
           ? cooked.browner
           : cooked.here;
       const shifted = residuals(there, moved, liking, x);
       return here.map((value, k) => (shifted[k]! - value) / STEP);
     });
+    /* sugar acts through browning alone */
+    columns[SUGAR] = columns[BROWNING]!.map((slope) => slope * sweetness);
     return { residuals: here, columns };
   };
   return explain(linearise, PASSES, trust);

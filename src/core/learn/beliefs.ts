@@ -20,7 +20,7 @@ export const FRYER_QUANTITIES = ['offset', 'heatTransfer', 'power'] as const;
 export type FryerQuantity = (typeof FRYER_QUANTITIES)[number];
 
 /** No food, where only the fryer is asked for. */
-const ANY_FOOD = { food: null, kin: 'vegetable', season: 0 } as const;
+const ANY_FOOD = { food: null, coat: null, kin: 'vegetable', season: 0 } as const;
 
 /** What the knowledge of a kitchen says of a quantity in the next batch so made. */
 export function beliefIn(knowledge: Knowledge, made: MadeWith, quantity: Quantity): Belief {

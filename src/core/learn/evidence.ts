@@ -15,7 +15,7 @@ export interface Evidence {
 }
 
 /** Version of how evidence is worked out; raised when the model changes, so that all is worked out anew. */
-export const EVIDENCE_VERSION = 2;
+export const EVIDENCE_VERSION = 3;
 
 /** Nothing was seen. */
 export const NO_EVIDENCE: Evidence = {

@@ -1,4 +1,5 @@
 import { findFood } from '../food/catalogue';
+import type { CoatName } from '../plan/outer-ramp';
 import { type Belief, beliefIn, FRYER_QUANTITIES, fryerBelief, type FryerQuantity, saysAlone } from './beliefs';
 import { kinOf } from './kin';
 import { type Knowledge, NOTHING_KNOWN } from './knowledge';
@@ -11,7 +12,8 @@ export type Sureness = 'sure' | 'likely' | 'open';
 export interface Finding {
   readonly about:
     | { readonly kind: 'fryer'; readonly fryer: string; readonly quantity: FryerQuantity }
-    | { readonly kind: 'food'; readonly food: string; readonly quantity: 'browning' | 'softening' }
+    | { readonly kind: 'food'; readonly food: string; readonly quantity: 'browning' | 'sugar' | 'softening' }
+    | { readonly kind: 'coat'; readonly coat: CoatName }
     | { readonly kind: 'taste' };
   readonly before: Belief;
   readonly now: Belief;
@@ -67,10 +69,11 @@ function finding(
   ];
 }
 
-/** What the kitchen has found out about its fryers, foods and taste, the surest first. @param batches those that count */
+/** What the kitchen has found out about its fryers, foods, coats and taste, the surest first. @param batches those that count */
 export function findingsOf(knowledge: Knowledge, batches: readonly ToldBatch[]): Finding[] {
   const fryers = [...new Set(batches.map(({ fryer }) => fryer))];
   const foods = [...new Set(batches.flatMap(({ food }) => food ?? []))];
+  const coats = [...new Set(batches.flatMap(({ coat }) => coat ?? []))];
   const all = [
     ...fryers.flatMap((fryer) => {
       const own = batches.filter((batch) => batch.fryer === fryer);
@@ -85,14 +88,25 @@ export function findingsOf(knowledge: Knowledge, batches: readonly ToldBatch[]):
       const own = batches.filter((batch) => batch.food === food);
       const known = findFood(food);
       const made = { ...own[0]!, kin: known ? kinOf(known) : own[0]!.kin };
-      return (['browning', 'softening'] as const).flatMap((quantity) =>
+      const bare = own.filter(({ coat }) => coat === null);
+      return (['browning', 'sugar', 'softening'] as const).flatMap((quantity) =>
         finding(
           { kind: 'food', food, quantity },
-          beliefIn(NOTHING_KNOWN, made, quantity),
-          beliefIn(knowledge, made, quantity),
-          own,
+          beliefIn(NOTHING_KNOWN, { ...made, coat: null }, quantity),
+          beliefIn(knowledge, { ...made, coat: null }, quantity),
+          quantity === 'softening' ? own : bare,
           (batch) => saysAlone(batch, quantity),
         ),
+      );
+    }),
+    ...coats.flatMap((coat) => {
+      const own = batches.filter((batch) => batch.coat === coat);
+      return finding(
+        { kind: 'coat', coat },
+        beliefIn(NOTHING_KNOWN, own[0]!, 'browning'),
+        beliefIn(knowledge, own[0]!, 'browning'),
+        own,
+        (batch) => saysAlone(batch, 'browning'),
       );
     }),
     ...(foods.length > 0

@@ -10,7 +10,10 @@ import { QUANTITIES, QUANTITY_COUNT, type Quantity, quantityIndex, UNIT } from '
 import type { MadeWith, ToldBatch } from './told-batch';
 import { withLearnt } from './with-learnt';
 
-const MADE: MadeWith = { fryer: 'Small', drawer: null, food: 'celeriac', kin: 'vegetable', season: 3 };
+const MADE: MadeWith = { fryer: 'Small', drawer: null, food: 'celeriac', coat: null, kin: 'vegetable', season: 3 };
+
+/** d ln browning by d ln sugar of bare potatoes. */
+const POTATO = 0.55;
 
 /** Evidence that some quantities, summed with these signs, lie at `value`, so precisely. */
 function saying(of: Partial<Record<Quantity, number>>, value: number, precision = 25): Evidence {
@@ -39,12 +42,14 @@ test('a kitchen that knows nothing expects what its label says, as widely as a p
   const nothing = learn([]);
   for (const quantity of QUANTITIES) {
     expect(of(quantity, nothing).mean).toBe(0);
-    expect(of(quantity, nothing).deviation).toBeCloseTo(1, 6);
+    if (quantity !== 'browning') expect(of(quantity, nothing).deviation).toBeCloseTo(1, 6);
   }
-  const { spread, offset, browning } = learntFor(nothing.knowledge, MADE);
+  /* of bare potatoes a fifth of it is their sugar's */
+  expect(Math.hypot(of('browning', nothing).deviation, (POTATO * UNIT.sugar) / UNIT.browning)).toBeCloseTo(1, 2);
+  const { spread, offset, browning } = learntFor(nothing.knowledge, MADE, POTATO);
   expect([offset, browning]).toEqual([0, 1]);
   expect(spread[2]).toBeCloseTo(9, 6);
-  expect(spread[9]).toBeCloseTo(0.45, 6);
+  expect(spread[9]).toBeCloseTo(0.45, 3);
 });
 
 test('batches that all came from a cool fryer say so, more surely with each, and hardly anything of another', () => {
@@ -133,8 +138,8 @@ test('places of the floor are kept by fryer and drawer, from all grids there; a 
   };
   expect([strongest(1), strongest(2), strongest(null)]).toEqual([2, 6, null]);
   expect(placesKnown(knowledge, { fryer: 'Large', drawer: 1 })).toBeNull();
-  expect(learntFor(knowledge, { ...MADE, drawer: 2 }).places).toHaveLength(9);
-  expect(learntFor(knowledge, MADE)).not.toHaveProperty('places');
+  expect(learntFor(knowledge, { ...MADE, drawer: 2 }, POTATO).places).toHaveLength(9);
+  expect(learntFor(knowledge, MADE, POTATO)).not.toHaveProperty('places');
   const [one] = learn(told.slice(0, 1)).knowledge.places;
   expect(one!.strengths[2]).toBeLessThan(placesKnown(knowledge, { fryer: 'Small', drawer: 1 })!.strengths[2]!);
   const anyDrawer = learn([{ ...cool('e'), places: grid(4) }]).knowledge;
@@ -144,15 +149,38 @@ test('places of the floor are kept by fryer and drawer, from all grids there; a 
 test('a food that takes longer to soften is planned so: its own dose, not that of another food in the basket', () => {
   const slow = saying({ softening: 1 }, 2, 100);
   const { knowledge } = learn([batch('a', slow), batch('b', slow), batch('c', slow)]);
-  const { softening } = learntFor(knowledge, MADE);
+  const { softening } = learntFor(knowledge, MADE, POTATO);
   expect(softening).toBeGreaterThan(1.3);
   /* three tenths belong to the lot of the day */
   expect(of('softening', learn([batch('a', slow)])).deviation).toBeGreaterThan(Math.sqrt(0.3));
-  expect(learntFor(knowledge, { ...MADE, food: 'kohlrabi' }).softening).toBeLessThan(1.1);
+  expect(learntFor(knowledge, { ...MADE, food: 'kohlrabi' }, POTATO).softening).toBeLessThan(1.1);
   const plan = planFromFile(SHAKEN_PLAN);
   const other = { ...plan, food: { ...plan.food, id: 'other' } };
   const event = { time: 60, action: 'add' as const, part: other };
-  const known = withLearnt({ ...plan, events: [event] }, learntFor(knowledge, MADE));
+  const known = withLearnt({ ...plan, events: [event] }, learntFor(knowledge, MADE, POTATO));
   expect(known.food.softeningDose).toBeCloseTo(plan.food.softeningDose * softening, 9);
   expect(known.events[0]!.part!.food.softeningDose).toBe(plan.food.softeningDose);
+});
+
+test('sugar and browning are tied in bare potatoes, and parted by a soak that leaves browning to hang on sugar otherwise', () => {
+  const told = (id: string, bySugar: number, value: number) =>
+    batch(id, saying({ browning: 1, sugar: bySugar }, value, 100));
+  /* sweet by one and a half: it shows in full where little sugar was, by a fifth where there is plenty */
+  const tied = learn(['a', 'b', 'c', 'd'].map((id) => told(id, 0.2, 0.3)));
+  const parted = learn([...['a', 'b'].map((id) => told(id, 0.2, 0.3)), ...['c', 'd'].map((id) => told(id, 0.9, 1.35))]);
+  expect(of('sugar', parted).mean).toBeGreaterThan(0.5);
+  expect(of('sugar', parted).mean).toBeGreaterThan(2 * of('sugar', tied).mean);
+  expect(of('sugar', parted).deviation).toBeLessThan(0.9 * of('sugar', tied).deviation);
+});
+
+test('under a coat it is the coat that browns: it teaches nothing of the bare food, and its sugar counts for nothing there', () => {
+  const crumbs = { coat: 'crumb' } as const;
+  const learning = learn(['a', 'b', 'c'].map((id) => batch(id, saying({ browning: 1 }, 1.5), crumbs)));
+  expect(of('browning', learning).mean).toBe(0);
+  expect(of('browning', learning, { ...crumbs, food: 'courgette' }).mean).toBeGreaterThan(0.7);
+  const sweet = learn(['a', 'b', 'c'].map((id) => batch(id, saying({ sugar: 1 }, 1.5))));
+  const bare = learntFor(sweet.knowledge, MADE, POTATO);
+  expect(bare.sugar).toBeGreaterThan(1.2);
+  const spreadOf = (bySugar: number) => learntFor(sweet.knowledge, { ...MADE, ...crumbs }, bySugar).spread.at(-1)!;
+  expect(spreadOf(0)).toBeLessThan(spreadOf(POTATO));
 });

@@ -15,26 +15,29 @@ export interface Learnt {
   readonly firmness: number;
   /** factor on the dose that softens its heart */
   readonly softening: number;
+  /** factor on its reducing sugar */
+  readonly sugar: number;
   /** lower factor of the covariance that is left, see `Spread`: of browning, that over what is called golden */
   readonly spread: readonly number[];
   /** h over each place of the floor against the mean of all, where it was measured, see `PLACES` */
   readonly places?: readonly number[];
 }
 
-/** Rows of a plan's spread as sums of quantities: what is seen of browning is that of the food over that wished. */
-const ROWS: readonly Partial<Record<Quantity, number>>[] = [
+/** Rows of a plan's spread as sums of quantities: what is seen of browning is that of the food and its sugar over that wished. */
+const rowsOf = (bySugar: number): readonly Partial<Record<Quantity, number>>[] => [
   { heatTransfer: 1 },
   { offset: 1 },
   { power: 1 },
-  { browning: 1, shade: -1 },
+  { browning: 1, shade: -1, sugar: bySugar },
 ];
 
-/** What the knowledge of a kitchen says about the next batch so made. */
-export function learntFor(knowledge: Knowledge, batch: MadeWith): Learnt {
+/** What the knowledge of a kitchen says about the next batch so made. @param bySugar d ln browning by d ln sugar of that batch, see `sugarSensitivity` */
+export function learntFor(knowledge: Knowledge, batch: MadeWith, bySugar: number): Learnt {
   const { mean, covariance } = expectOf(knowledge, batch);
   const value = (quantity: Quantity) => UNIT[quantity] * mean[quantityIndex(quantity)]!;
   const n = QUANTITY_COUNT;
-  const weights = ROWS.map((row) =>
+  const rows = rowsOf(bySugar);
+  const weights = rows.map((row) =>
     Object.entries(row).map(([quantity, sign]) => ({
       at: quantityIndex(quantity as Quantity),
       by: sign * UNIT[quantity as Quantity],
@@ -46,7 +49,7 @@ export function learntFor(knowledge: Knowledge, batch: MadeWith): Learnt {
     ),
   );
   const places = placesKnown(knowledge, batch);
-  const factor = choleskyFactor(matrix, ROWS.length);
+  const factor = choleskyFactor(matrix, rows.length);
   return {
     offset: value('offset'),
     heatTransfer: Math.exp(value('heatTransfer')),
@@ -55,7 +58,8 @@ export function learntFor(knowledge: Knowledge, batch: MadeWith): Learnt {
     shade: Math.exp(value('shade')),
     firmness: Math.exp(value('firmness')),
     softening: Math.exp(value('softening')),
-    spread: ROWS.flatMap((_, i) => Array.from({ length: i + 1 }, (__, j) => factor[i * ROWS.length + j]!)),
+    sugar: Math.exp(value('sugar')),
+    spread: rows.flatMap((_, i) => Array.from({ length: i + 1 }, (__, j) => factor[i * rows.length + j]!)),
     ...(places ? { places: places.strengths } : {}),
   };
 }

@@ -1,4 +1,5 @@
 import type { Evidence } from './evidence';
+import type { CoatName } from '../plan/outer-ramp';
 import type { Kin } from './kin';
 import type { PlaceEvidence } from './place-map';
 
@@ -10,6 +11,8 @@ export interface MadeWith {
   readonly drawer: number | null;
   /** the food's id, or the name of one's own; null where the fryer alone was tested */
   readonly food: string | null;
+  /** the coat that browns in its place; null for bare pieces */
+  readonly coat: CoatName | null;
   readonly kin: Kin;
   /** quarter of the year it was made in, 0 from January on */
   readonly season: number;

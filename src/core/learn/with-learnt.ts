@@ -35,7 +35,10 @@ export function withLearnt(plan: Plan, learnt: Learnt, drawers?: readonly Learnt
     ...part,
     target: withTaste(part.target, learnt),
     ...(part.food.id === plan.food.id
-      ? { food: { ...part.food, softeningDose: part.food.softeningDose * learnt.softening } }
+      ? {
+          food: { ...part.food, softeningDose: part.food.softeningDose * learnt.softening },
+          reducingSugar: part.reducingSugar * learnt.sugar,
+        }
       : {}),
   });
   return {

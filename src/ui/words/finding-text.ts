@@ -1,11 +1,26 @@
 import { findFood } from '../../core/food/catalogue';
 import { EIGHT_IN_TEN, type FryerQuantity } from '../../core/learn/beliefs';
 import type { Finding } from '../../core/learn/findings';
+import type { CoatName } from '../../core/plan/outer-ramp';
 import { taughtByText } from './belief-text';
 import { percentText, temperatureGapText, type UnitSystem } from './format';
 
 /** Browning of one swatch beside the next, ln. Source: the swatches of the outcome. */
 const SWATCH = 0.45;
+
+const COATS: Record<CoatName, string> = {
+  crumb: 'crumbs',
+  flour: 'flour',
+  egg: 'egg',
+  aquafaba: 'aquafaba',
+  mustard: 'mustard',
+  cheese: 'cheese',
+  nuts: 'nuts',
+  seeds: 'seeds',
+  herbs: 'herbs',
+  sugar: 'sugar',
+  batter: 'batter',
+};
 
 const share = (by: number) => percentText(Math.abs(Math.exp(by) - 1));
 
@@ -35,6 +50,17 @@ function fryerText(quantity: FryerQuantity, gap: string, less: boolean): string 
   }
 }
 
+function foodText(quantity: 'browning' | 'sugar' | 'softening', gap: string, less: boolean): string {
+  switch (quantity) {
+    case 'browning':
+      return `browns ${gap} ${less ? 'slower' : 'faster'}`;
+    case 'sugar':
+      return `holds ${gap} ${less ? 'less' : 'more'} sugar than usual`;
+    case 'softening':
+      return `takes ${gap} ${less ? 'less' : 'longer'} to soften`;
+  }
+}
+
 /** What was found out, as one plain sentence. */
 export function findingText(finding: Finding, units: UnitSystem): string {
   const { about, now } = finding;
@@ -44,9 +70,9 @@ export function findingText(finding: Finding, units: UnitSystem): string {
     case 'fryer':
       return `${about.fryer} ${fryerText(about.quantity, gap, less)} (${sure})`;
     case 'food':
-      return about.quantity === 'browning'
-        ? `${foodName(about.food)} browns ${gap} ${less ? 'slower' : 'faster'} here (${sure})`
-        : `${foodName(about.food)} takes ${gap} ${less ? 'less' : 'longer'} to soften here (${sure})`;
+      return `${foodName(about.food)} ${foodText(about.quantity, gap, less)} here (${sure})`;
+    case 'coat':
+      return `A coat of ${COATS[about.coat]} browns ${gap} ${less ? 'slower' : 'faster'} here (${sure})`;
     case 'taste':
       return `You like it ${gap} of a swatch ${less ? 'paler' : 'darker'} than most (${sure})`;
   }
@@ -62,6 +88,6 @@ export function evidenceText({ sureness, from, tests, agree, differ }: Finding):
 /** What the dotted line of its bar stands for. */
 export function labelOf({ about }: Finding): string {
   if (about.kind === 'taste') return 'most';
-  if (about.kind === 'food') return 'as usual';
+  if (about.kind === 'food' || about.kind === 'coat') return 'as usual';
   return { offset: 'dial', heatTransfer: 'as usual', power: 'its plate' }[about.quantity];
 }

@@ -38,6 +38,11 @@ describe('findings', () => {
       finding({ kind: 'food', quantity: 'browning', food: 'Grandma’s loaf' }, -0.1, 0.08),
       'Grandma’s loaf browns 10 % slower here (±11 %)',
     ],
+    [
+      finding({ kind: 'food', quantity: 'sugar', food: 'parsnip' }, 0.2, 0.1),
+      'Parsnip holds 22 % more sugar than usual here (±14 %)',
+    ],
+    [finding({ kind: 'coat', coat: 'crumb' }, -0.1, 0.08), 'A coat of crumbs browns 10 % slower here (±11 %)'],
     [finding({ kind: 'taste' }, 0.22, 0.1), 'You like it 0.5 of a swatch darker than most (±0.3)'],
   ])('%# is one plain sentence', (one, words) => expect(findingText(one, 'metric')).toBe(words));
 

@@ -68,7 +68,7 @@ export function MeasureFryer({
   const [open, setOpen] = useState<Kind | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const foreseen = useMemo(() => {
-    const made = { fryer: fryer.name, drawer: null, food: null, kin: 'vegetable', season: 0 } as const;
+    const made = { fryer: fryer.name, drawer: null, food: null, coat: null, kin: 'vegetable', season: 0 } as const;
     const labelled = {
       ...fryerFromLabel(fryer.powerW, fryer.basketCm2 * 1e-4, fryer.basketHeightMm * 1e-3),
       thermostatOffset: fryer.thermostatOffsetC,

@@ -135,6 +135,7 @@ test('with what is known by now it is planned again, and what is known is said',
     shade: 1,
     firmness: 1,
     softening: 1,
+    sugar: 1,
     spread: [0.1, 0, 4, 0, 0, 0.05, 0, 0, 0, 0.3],
     batches: 4,
   };

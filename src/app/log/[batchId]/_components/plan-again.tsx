@@ -18,7 +18,7 @@ const SAID_FROM = { offset: 2, share: 0.05 };
 function learntSince({ learnt: now }: PlanFile, { learnt: then }: PlanFile, units: UnitSystem): string[] {
   if (!now) return [];
   const offset = now.offset_c - (then?.offset_c ?? 0);
-  const ratio = (key: 'heat_transfer' | 'browning' | 'shade' | 'softening') => now[key] / (then?.[key] ?? 1);
+  const ratio = (key: 'heat_transfer' | 'browning' | 'shade' | 'softening' | 'sugar') => now[key] / (then?.[key] ?? 1);
   const apart = (value: number) => Math.abs(Math.log(value)) >= SAID_FROM.share;
   const share = (value: number) => percentText(Math.abs(value - 1));
   return [
@@ -32,6 +32,9 @@ function learntSince({ learnt: now }: PlanFile, { learnt: then }: PlanFile, unit
       : []),
     ...(apart(ratio('browning'))
       ? [`the food browns ${share(ratio('browning'))} ${ratio('browning') < 1 ? 'slower' : 'faster'}`]
+      : []),
+    ...(apart(ratio('sugar'))
+      ? [`it holds ${share(ratio('sugar'))} ${ratio('sugar') < 1 ? 'less' : 'more'} sugar than was thought`]
       : []),
     ...(apart(ratio('softening'))
       ? [`its heart takes ${share(ratio('softening'))} ${ratio('softening') < 1 ? 'less' : 'longer'} to soften`]
