@@ -2,7 +2,17 @@
 
 import dynamic from 'next/dynamic';
 import { Tabs } from 'radix-ui';
-import { useCallback, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import {
+  type ReactNode,
+  Suspense,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { type Knowledge, NOTHING_KNOWN } from '@/core/learn/knowledge';
 import { withFryer } from '@/editing/edit-plan';
 import { withKnowledge } from '@/editing/with-knowledge';
@@ -49,6 +59,14 @@ const BY_LOAD: readonly StationId[] = ['fryer', 'load', 'cook', 'rest'];
 /** Rest after which the strip of stations is drawn anew, ms. */
 const STRIP_REST = 200;
 
+/** The station that is open at first; its script comes with the page. */
+const FIRST_STATION: StationId = 'cut';
+
+/** A station that is opened stands once all of it is there: until then nothing, and nothing of the one before that a finger could hit. */
+function Loaded({ first, children }: { first: boolean; children: ReactNode }) {
+  return first ? children : <Suspense fallback={null}>{children}</Suspense>;
+}
+
 /** Plans one batch: stations above, the open one beside its forecast. */
 export function Bench({
   planId,
@@ -77,7 +95,7 @@ export function Bench({
   const { document } = history;
   useEffect(() => shelve(planId, initial, document), [planId, initial, document]);
   const [fryerId, setFryerId] = useState(initialFryerId);
-  const [station, setStation] = useState<StationId>('cut');
+  const [station, setStation] = useState<StationId>(FIRST_STATION);
   const [serveAt, setServeAt] = useState('19:00');
   const [board, setBoard] = useState(FIRST_BOARD);
   const [pinned, setPinned] = useState<PlanFile | null>(null);
@@ -187,30 +205,32 @@ export function Bench({
               />
               {STATION_IDS.map((id) => (
                 <Tabs.Content key={id} value={id} tabIndex={-1}>
-                  <div className="mb-3">
-                    {id === 'load' ? (
-                      <DragLoad document={document} move={move} release={release}>
+                  <Loaded first={id === FIRST_STATION}>
+                    <div className="mb-3">
+                      {id === 'load' ? (
+                        <DragLoad document={document} move={move} release={release}>
+                          <StationDrawing station={id} plan={plan} large />
+                        </DragLoad>
+                      ) : (
                         <StationDrawing station={id} plan={plan} large />
-                      </DragLoad>
-                    ) : (
-                      <StationDrawing station={id} plan={plan} large />
-                    )}
-                  </div>
-                  <OpenStation
-                    station={id}
-                    live={live}
-                    document={document}
-                    plan={BY_LOAD.includes(id) ? plan : whole}
-                    fryers={fryers}
-                    cutters={cutters}
-                    serveAt={serveAt}
-                    board={board}
-                    setBoard={setBoard}
-                    fryerId={fryerId}
-                    chooseFryer={chooseFryer}
-                    move={move}
-                    release={release}
-                  />
+                      )}
+                    </div>
+                    <OpenStation
+                      station={id}
+                      live={live}
+                      document={document}
+                      plan={BY_LOAD.includes(id) ? plan : whole}
+                      fryers={fryers}
+                      cutters={cutters}
+                      serveAt={serveAt}
+                      board={board}
+                      setBoard={setBoard}
+                      fryerId={fryerId}
+                      chooseFryer={chooseFryer}
+                      move={move}
+                      release={release}
+                    />
+                  </Loaded>
                 </Tabs.Content>
               ))}
             </div>

@@ -6,21 +6,22 @@ import type { LiveForecastStore } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
 import { SCHOOL_STATIONS } from '@/editing/school-stations';
 import { CutStation } from './cut-station';
+import {
+  CoatStation,
+  CookStation,
+  DryStation,
+  FryerStation,
+  LoadStation,
+  ParcookStation,
+  PressStation,
+  ProduceStation,
+  RestStation,
+  SoakStation,
+  StepsStation,
+} from './late-parts';
 import { SettleByTasting } from './settle-by-tasting';
 import type { StationId, StationProps } from './station';
 
-/* the first look at the bench is at the cut; the others are loaded when they are opened */
-const ProduceStation = dynamic(() => import('./produce-station').then((part) => part.ProduceStation));
-const SoakStation = dynamic(() => import('./soak-station').then((part) => part.SoakStation));
-const PressStation = dynamic(() => import('./press-station').then((part) => part.PressStation));
-const ParcookStation = dynamic(() => import('./parcook-station').then((part) => part.ParcookStation));
-const DryStation = dynamic(() => import('./dry-station').then((part) => part.DryStation));
-const CoatStation = dynamic(() => import('./coat-station').then((part) => part.CoatStation));
-const FryerStation = dynamic(() => import('./fryer-station').then((part) => part.FryerStation));
-const LoadStation = dynamic(() => import('./load-station').then((part) => part.LoadStation));
-const CookStation = dynamic(() => import('./cook-station').then((part) => part.CookStation));
-const StepsStation = dynamic(() => import('./steps-station').then((part) => part.StepsStation));
-const RestStation = dynamic(() => import('./rest-station').then((part) => part.RestStation));
 const Settle = memo(SettleByTasting);
 const StationSteps = memo(dynamic(() => import('./station-steps').then((part) => part.StationSteps)));
 

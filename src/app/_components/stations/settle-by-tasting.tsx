@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { type ComponentProps, useState } from 'react';
+import { type ComponentProps, Suspense, useState } from 'react';
 
 /* few visits settle anything, and what is asked brings much script */
 const TasteQuestions = dynamic(() => import('./taste-questions').then((part) => part.TasteQuestions));
@@ -21,7 +21,9 @@ export function SettleByTasting(questions: ComponentProps<typeof TasteQuestions>
       <summary className="min-h-11 py-2.5 text-[15px] font-semibold text-rim">
         Cooks differ: settle it by tasting
       </summary>
-      {open && <TasteQuestions {...questions} />}
+      <Suspense fallback={<p className="pb-2 text-[15px] text-iron-soft">One moment …</p>}>
+        {open && <TasteQuestions {...questions} />}
+      </Suspense>
     </details>
   );
 }

@@ -7,6 +7,7 @@ import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { tabStop } from '@/ui/controls/tab-stop';
 import { useUnits } from '@/ui/units-context';
+import { fetchStation } from './late-parts';
 import { STATION_IDS, STATION_WORDS, type StationId } from './station';
 import { StationDrawing } from './station-drawing';
 import { stationFold } from './station-fold';
@@ -36,6 +37,8 @@ export const StationStrip = memo(function StationStrip({
             value={station}
             tabIndex={tabStop(station === open)}
             title={fold ?? undefined}
+            onPointerEnter={() => fetchStation(station)}
+            onFocus={() => fetchStation(station)}
             className={clsx(
               'group relative flex flex-col items-center rounded-t-tray border-2 border-b-0 border-transparent pt-1.5 pb-2.5',
               fold ? 'w-[68px] shrink-0' : 'min-w-[82px] flex-1 basis-0',

@@ -1,7 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { Fragment, Suspense, useState } from 'react';
 import {
   type StepList as ListName,
   withoutStep,
@@ -17,10 +16,7 @@ import { stepOrder } from '@/ui/words/step-orders';
 import { type AnyStep, STEP_NAMES } from '@/ui/words/step-names';
 import type { StationProps } from './station';
 import { AddStepMenu } from './add-step-menu';
-
-/* many stations have no step of their own, and dragging is much script */
-const SortableSteps = dynamic(() => import('./step-rows').then((part) => part.SortableSteps));
-const StepRow = dynamic(() => import('./step-rows').then((part) => part.StepRow));
+import { SortableSteps, StepRow } from './late-parts';
 
 /** Rest after the last change before prices are asked for, ms. */
 const PRICES_REST = 900;
@@ -51,6 +47,8 @@ export function StepList({
   const [open, setOpen] = useState<number | null>(null);
   const steps: readonly AnyStep[] = document[list];
   const places = steps.flatMap((step, i) => (shows(step) ? [i] : []));
+  /* rows that come with the station come at once with all of it; later ones must not take it away until they are there */
+  const [Rows] = useState(() => (places.length > 0 ? Fragment : Suspense));
   const prices = useStepPrices(document, list === 'prep' ? places : []);
   const settle = (changed: StationProps['document']) => {
     setOpen(null);
@@ -58,29 +56,31 @@ export function StepList({
   };
   return (
     <div className="space-y-3">
-      {places.length > 0 && (
-        <SortableSteps
-          label={label}
-          ids={places.map((at) => `${list}-${at}`)}
-          names={places.map((at) => STEP_NAMES[steps[at]!.step])}
-          onMove={(from, to) => settle(withStepMoved(document, list, places[from]!, places[to]!))}
-        >
-          {places.map((at, i) => (
-            <StepRow
-              key={at}
-              id={`${list}-${at}`}
-              step={steps[at]!}
-              words={stepOrder(steps[at]!, plan, units).text}
-              amount={stepOrder(steps[at]!, plan, units).amount}
-              price={list === 'prep' ? `without it: ${prices[i]}` : null}
-              open={open === at}
-              onToggle={() => setOpen(open === at ? null : at)}
-              onRemove={() => settle(withoutStep(document, list, at))}
-              set={(changed, settled) => (settled ? release : move)(withStepChanged(document, list, at, changed))}
-            />
-          ))}
-        </SortableSteps>
-      )}
+      <Rows>
+        {places.length > 0 && (
+          <SortableSteps
+            label={label}
+            ids={places.map((at) => `${list}-${at}`)}
+            names={places.map((at) => STEP_NAMES[steps[at]!.step])}
+            onMove={(from, to) => settle(withStepMoved(document, list, places[from]!, places[to]!))}
+          >
+            {places.map((at, i) => (
+              <StepRow
+                key={at}
+                id={`${list}-${at}`}
+                step={steps[at]!}
+                words={stepOrder(steps[at]!, plan, units).text}
+                amount={stepOrder(steps[at]!, plan, units).amount}
+                price={list === 'prep' ? `without it: ${prices[i]}` : null}
+                open={open === at}
+                onToggle={() => setOpen(open === at ? null : at)}
+                onRemove={() => settle(withoutStep(document, list, at))}
+                set={(changed, settled) => (settled ? release : move)(withStepChanged(document, list, at, changed))}
+              />
+            ))}
+          </SortableSteps>
+        )}
+      </Rows>
       <AddStepMenu
         words={addWords}
         steps={offered}
