@@ -33,6 +33,7 @@ import { ForecastStrip } from './forecast-strip';
 import { FollowOpenings } from './follow-openings';
 import { ForecastPanel } from './forecast-panel';
 import { FIRST_BOARD } from './stations/board';
+import { fetchStationsLater } from './stations/late-parts';
 import { OpenStation } from './stations/open-station';
 import { STATION_IDS, STATION_WORDS, type StationId } from './stations/station';
 import { stationFold } from './stations/station-fold';
@@ -93,6 +94,7 @@ export function Bench({
   const [begun] = useState(() => fromShelf(planId, initial));
   const history = usePlanHistory(begun);
   const { document } = history;
+  useEffect(fetchStationsLater, []);
   useEffect(() => shelve(planId, initial, document), [planId, initial, document]);
   const [fryerId, setFryerId] = useState(initialFryerId);
   const [station, setStation] = useState<StationId>(FIRST_STATION);

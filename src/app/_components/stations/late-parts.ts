@@ -1,5 +1,5 @@
 import { late } from '@/ui/late';
-import type { StationId } from './station';
+import { STATION_IDS, type StationId } from './station';
 
 /* the first look at the bench is at the cut; the others are loaded when they are opened, or when a finger comes near */
 const STATIONS = {
@@ -34,10 +34,19 @@ export const { Late: StepsStation } = STATIONS.steps;
 export const { Late: SortableSteps } = SORTABLE_STEPS;
 export const { Late: StepRow } = STEP_ROW;
 
+/** Rest after the page is alive before what may be opened next is fetched, ms. Source: chosen; the first forecast and its interval come before. */
+const FETCH_AFTER = 4000;
+
 /** Fetches the script of a station that is likely opened next, and that of its steps. */
 export function fetchStation(station: StationId): void {
   if (station === 'cut') return;
   STATIONS[station].fetch();
   SORTABLE_STEPS.fetch();
   STEP_ROW.fetch();
+}
+
+/** Fetches the scripts of all stations once the first answers are there; returns what calls it off. */
+export function fetchStationsLater(): () => void {
+  const timer = setTimeout(() => STATION_IDS.forEach(fetchStation), FETCH_AFTER);
+  return () => clearTimeout(timer);
 }
