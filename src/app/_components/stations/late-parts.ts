@@ -1,4 +1,5 @@
 import { late } from '@/ui/late';
+import { fetchSteps } from './late-steps';
 import { STATION_IDS, type StationId } from './station';
 
 /* the first look at the bench is at the cut; the others are loaded when they are opened, or when a finger comes near */
@@ -16,10 +17,6 @@ const STATIONS = {
   steps: late(() => import('./steps-station').then((part) => part.StepsStation)),
 } satisfies Record<Exclude<StationId, 'cut'>, unknown>;
 
-/* many stations have no step of their own, and dragging is much script */
-const SORTABLE_STEPS = late(() => import('./step-rows').then((part) => part.SortableSteps));
-const STEP_ROW = late(() => import('./step-rows').then((part) => part.StepRow));
-
 export const { Late: ProduceStation } = STATIONS.produce;
 export const { Late: SoakStation } = STATIONS.soak;
 export const { Late: PressStation } = STATIONS.press;
@@ -31,8 +28,6 @@ export const { Late: LoadStation } = STATIONS.load;
 export const { Late: CookStation } = STATIONS.cook;
 export const { Late: RestStation } = STATIONS.rest;
 export const { Late: StepsStation } = STATIONS.steps;
-export const { Late: SortableSteps } = SORTABLE_STEPS;
-export const { Late: StepRow } = STEP_ROW;
 
 /** Rest after the page is alive before what may be opened next is fetched, ms. Source: chosen; the first forecast and its interval come before. */
 const FETCH_AFTER = 4000;
@@ -41,8 +36,7 @@ const FETCH_AFTER = 4000;
 export function fetchStation(station: StationId): void {
   if (station === 'cut') return;
   STATIONS[station].fetch();
-  SORTABLE_STEPS.fetch();
-  STEP_ROW.fetch();
+  fetchSteps();
 }
 
 /** Fetches the scripts of all stations once the first answers are there; returns what calls it off. */

@@ -16,7 +16,7 @@ import { stepOrder } from '@/ui/words/step-orders';
 import { type AnyStep, STEP_NAMES } from '@/ui/words/step-names';
 import type { StationProps } from './station';
 import { AddStepMenu } from './add-step-menu';
-import { SortableSteps, StepRow } from './late-parts';
+import { SortableSteps, StepRow } from './late-steps';
 
 /** Rest after the last change before prices are asked for, ms. */
 const PRICES_REST = 900;
