@@ -95,7 +95,7 @@ export function FryerKnowledge({
                 <dt className="text-[15px] font-semibold">
                   {NAMES[quantity]}
                   <span className="block text-[14px] font-normal">
-                    {what} <span className="text-iron-soft">{sure}</span>
+                    {what} <span className="whitespace-nowrap text-iron-soft">{sure}</span>
                   </span>
                 </dt>
                 <dd>

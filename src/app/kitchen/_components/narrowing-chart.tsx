@@ -125,7 +125,7 @@ function BatchColumn({ batch, inUse, width }: { batch: CardBatch; inUse: boolean
     else notifyError(sent.error);
   };
   return (
-    <li className="flex shrink-0 flex-col items-center text-center" style={{ width }}>
+    <li className="flex shrink-0 flex-col items-center px-1 text-center" style={{ width }}>
       {batch.isTest ? (
         <span className="flex min-h-11 flex-col items-center justify-center text-[12px] leading-tight">
           <span className="line-clamp-2 font-semibold">{batch.name}</span>
