@@ -22,6 +22,16 @@ export interface ForecastListener {
 /** Workers among which the ensemble is shared: a core is left to the page and to the picture it waits for. */
 const MEMBER_WORKERS = Math.min(2, Math.max(1, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1));
 
+/** Rest after the first picture, so that the page can draw it before the cores are busy again, ms. */
+const DRAWING = 12;
+
+/**
+ * A request that comes so soon after another is one of a moving lever, ms: what takes longer than the coarse picture then waits until
+ * none has come for `REST` ms, since it would be thrown away and take the cores from the page meanwhile. Source: chosen.
+ */
+const MOVING = 100;
+const REST = 60;
+
 /**
  * Starts the worker of the pictures at once and those of the ensemble with the first ensemble; they work side by side, and a moved
  * lever waits for a member to end at most, which takes some milliseconds. Answers of the newest request go to `listener`.
@@ -37,9 +47,12 @@ export function createForecaster(listener: ForecastListener): Forecaster {
   const pictures = start();
   const members: ReturnType<typeof start>[] = [];
   let generation = 0;
+  let lastRequest = -Infinity;
 
   /** Pull times of all members; null when a newer request came in. */
-  const pullTimes = async (document: PlanFile, own: number) => {
+  const pullTimes = async (document: PlanFile, own: number, isMoving: boolean) => {
+    if (isMoving) await new Promise((resolve) => setTimeout(resolve, REST));
+    if (own !== generation) return null;
     while (members.length < MEMBER_WORKERS) members.push(start());
     const shares = await Promise.all(
       members.map((service, first) => service.pullTimes(document, own, first, members.length)),
@@ -47,7 +60,13 @@ export function createForecaster(listener: ForecastListener): Forecaster {
     return shares.some((share) => share === null) ? null : shares.flatMap((share) => share ?? []);
   };
 
-  const study = async (document: PlanFile, own: number, withInterval: boolean, unknowns: Unknowns) => {
+  const study = async (
+    document: PlanFile,
+    own: number,
+    isMoving: boolean,
+    withInterval: boolean,
+    unknowns: Unknowns,
+  ) => {
     /* reports may come after the call that they belong to has returned */
     const pictured = {} as Record<ForecastAnswer['kind'], (forecast: Forecast) => void>;
     const coarse = new Promise<Forecast>((resolve) => (pictured.coarse = resolve));
@@ -56,11 +75,11 @@ export function createForecaster(listener: ForecastListener): Forecaster {
     const report = proxy(({ kind, forecast }: ForecastAnswer) => {
       if (own !== generation) return;
       /* while the page draws the coarse picture, and beside the full one */
-      if (withInterval) asked ??= pullTimes(document, own);
+      if (withInterval) asked ??= pullTimes(document, own, isMoving);
       listener.onForecast({ kind, forecast });
       pictured[kind](forecast);
     });
-    const isNewest = await pictures.forecast(document, unknowns, own, report);
+    const isNewest = await pictures.forecast(document, unknowns, own, isMoving ? REST : DRAWING, report);
     if (!isNewest || !withInterval) return;
     const [first, second] = [await coarse, await full];
     const times = await asked;
@@ -69,7 +88,10 @@ export function createForecaster(listener: ForecastListener): Forecaster {
   return {
     request(document, withInterval, unknowns) {
       generation++;
-      study(document, generation, withInterval, unknowns).catch(listener.onFailure);
+      const now = performance.now();
+      const isMoving = now - lastRequest < MOVING;
+      lastRequest = now;
+      study(document, generation, isMoving, withInterval, unknowns).catch(listener.onFailure);
     },
     end: () => workers.forEach((worker) => worker.terminate()),
   };

@@ -11,11 +11,12 @@ export interface ForecastAnswer {
 
 /** What the worker offers. A newer generation ends the work on older ones. */
 export interface ForecastService {
-  /** Reports a coarse and a full forecast; false when a newer request came in between. */
+  /** Reports a coarse and, `rest` ms later, a full forecast; false when a newer request came in between. */
   forecast(
     document: PlanFile,
     unknowns: Unknowns,
     generation: number,
+    rest: number,
     report: (answer: ForecastAnswer) => void,
   ): Promise<boolean>;
   /** Pull times of every `stride`-th sigma point from `first` on, or null when a newer request came in. */

@@ -7,7 +7,9 @@ import { createForecastService } from './service';
 
 test('a request is answered coarse, then full', async () => {
   const answers: ForecastAnswer[] = [];
-  const isNewest = await createForecastService().forecast(FIRST_PLAN, AS_EXPECTED, 1, (answer) => answers.push(answer));
+  const isNewest = await createForecastService().forecast(FIRST_PLAN, AS_EXPECTED, 1, 0, (answer) =>
+    answers.push(answer),
+  );
   expect(isNewest).toBe(true);
   expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full']);
   const [coarse, full] = answers;
@@ -31,10 +33,24 @@ test('a newer request ends the work on an older one', async () => {
   const answers: ForecastAnswer[] = [];
   const report = (answer: ForecastAnswer) => void answers.push(answer);
   const [older, newer] = await Promise.all([
-    service.forecast(FIRST_PLAN, AS_EXPECTED, 1, report),
-    service.forecast({ ...FIRST_PLAN, mass_g: 300 }, AS_EXPECTED, 2, report),
+    service.forecast(FIRST_PLAN, AS_EXPECTED, 1, 0, report),
+    service.forecast({ ...FIRST_PLAN, mass_g: 300 }, AS_EXPECTED, 2, 0, report),
   ]);
   expect([older, newer]).toEqual([false, true]);
   expect(answers.map((answer) => answer.kind)).toEqual(['coarse', 'full']);
   expect(await service.pullTimes(FIRST_PLAN, 1, 0, 1)).toBeNull();
+});
+
+test('while a lever moves only coarse pictures are drawn; the full one comes once it rests', async () => {
+  const service = createForecastService();
+  const answers: (ForecastAnswer['kind'] | 'moved')[] = [];
+  const moved = service.forecast(FIRST_PLAN, AS_EXPECTED, 1, 2000, ({ kind }) => {
+    answers.push(kind);
+    if (kind === 'coarse') {
+      answers.push('moved');
+      void service.forecast(FIRST_PLAN, AS_EXPECTED, 2, 0, (answer) => answers.push(answer.kind));
+    }
+  });
+  expect(await moved).toBe(false);
+  expect(answers).toEqual(['coarse', 'moved', 'coarse', 'full']);
 });

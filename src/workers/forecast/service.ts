@@ -8,9 +8,6 @@ import type { ForecastService } from './protocol';
 
 const SEED = 1;
 
-/** Rest after the first picture, so that the page can draw it before the cores are busy again, ms. */
-const DRAWING = 12;
-
 /** The forecasts, newest request first; work on an older one ends at its next breath. */
 export function createForecastService(): ForecastService {
   let newest = -1;
@@ -20,11 +17,11 @@ export function createForecastService(): ForecastService {
     return newest !== generation;
   };
   return {
-    async forecast(document, unknowns, generation, report) {
+    async forecast(document, unknowns, generation, rest, report) {
       if (await isOld(generation)) return false;
       const plan = withUnknowns(planFromFile(document), unknowns);
       report({ kind: 'coarse', forecast: forecastPlan(plan, SEED, MEMBER_RESOLUTION) });
-      await new Promise((resolve) => setTimeout(resolve, DRAWING));
+      await new Promise((resolve) => setTimeout(resolve, rest));
       if (await isOld(generation)) return false;
       report({ kind: 'full', forecast: forecastPlan(plan, SEED) });
       return true;
