@@ -1,26 +1,12 @@
 import { findFood } from '../../core/food/catalogue';
 import { EIGHT_IN_TEN, type FryerQuantity } from '../../core/learn/beliefs';
 import type { Finding } from '../../core/learn/findings';
-import type { CoatName } from '../../core/plan/outer-ramp';
 import { taughtByText } from './belief-text';
 import { percentText, temperatureGapText, type UnitSystem } from './format';
+import { COAT_WORDS } from './labels';
 
 /** Browning of one swatch beside the next, ln. Source: the swatches of the outcome. */
 const SWATCH = 0.45;
-
-const COATS: Record<CoatName, string> = {
-  crumb: 'crumbs',
-  flour: 'flour',
-  egg: 'egg',
-  aquafaba: 'aquafaba',
-  mustard: 'mustard',
-  cheese: 'cheese',
-  nuts: 'nuts',
-  seeds: 'seeds',
-  herbs: 'herbs',
-  sugar: 'sugar',
-  batter: 'batter',
-};
 
 const share = (by: number) => percentText(Math.abs(Math.exp(by) - 1));
 
@@ -72,7 +58,7 @@ export function findingText(finding: Finding, units: UnitSystem): string {
     case 'food':
       return `${foodName(about.food)} ${foodText(about.quantity, gap, less)} here (${sure})`;
     case 'coat':
-      return `A coat of ${COATS[about.coat]} browns ${gap} ${less ? 'slower' : 'faster'} here (${sure})`;
+      return `${about.coat === 'batter' ? 'Batter' : `A coat of ${COAT_WORDS[about.coat]}`} browns ${gap} ${less ? 'slower' : 'faster'} here (${sure})`;
     case 'taste':
       return `You like it ${gap} of a swatch ${less ? 'paler' : 'darker'} than most (${sure})`;
   }
