@@ -15,13 +15,16 @@ export const evidenceSchema = z.strictObject({
 
 const places = z.array(number).length(PLACES);
 
+/** How many quantities there were before the softening of food was one of them, and before its sugar was. */
+const EARLIER_COUNTS = [6, 7];
+
 /** Evidence kept when there were fewer quantities as evidence about all: it says nothing of the others, which are the last. */
 function aboutAll(evidence: unknown): unknown {
   const earlier = z.looseObject({ information: z.array(number), vector: z.array(number) }).safeParse(evidence);
   if (!earlier.success) return evidence;
   const { information, vector, ...rest } = earlier.data;
   const count = vector.length;
-  if (count >= QUANTITY_COUNT || information.length !== count ** 2) return evidence;
+  if (!EARLIER_COUNTS.includes(count) || information.length !== count ** 2) return evidence;
   const row = (q: number, s: number) => (q < count && s < count ? information[q * count + s]! : 0);
   return {
     ...rest,
