@@ -295,11 +295,27 @@ static void diffuseWater(int base) {
   solution[0] -= drawn[0];
   solution[last] -= drawn[1];
   solveTridiagonal();
+  for (int i = 0; i < last; i++) outflow[i] = outflow[i] * solution[i] - backflow[i] * solution[i + 1];
+  for (int i = 0; i < last / 2; i++) {
+    if (solution[i] < 0) {
+      const double owed = -solution[i] * solids[base + i];
+      solution[i] = 0;
+      solution[i + 1] -= owed / solids[base + i + 1];
+      outflow[i] -= owed;
+    }
+    const int j = last - i;
+    if (solution[j] < 0) {
+      const double owed = -solution[j] * solids[base + j];
+      solution[j] = 0;
+      solution[j - 1] -= owed / solids[base + j - 1];
+      outflow[j - 1] += owed;
+    }
+  }
   double arrivingFromLeft = 0, temperatureLeft = 0;
   for (int i = 0; i < cells; i++) {
     const int at = base + i;
     const double own = temperature[at], wetness = solution[i];
-    const double leaving = i < last ? outflow[i] * wetness - backflow[i] * solution[i + 1] : 0;
+    const double leaving = i < last ? outflow[i] : 0;
     double gained = 0;
     if (arrivingFromLeft > 0) gained += arrivingFromLeft * (temperatureLeft - own);
     if (leaving < 0) gained -= leaving * (temperature[at + 1] - own);

@@ -112,6 +112,26 @@ export function diffuseWater(state: PieceState, p: number, step: StepLength): vo
   solution[last] = solution[last]! - scratch.drawn[1]!;
   solveTridiagonal(lower, diagonal, upper, solution, cells);
 
+  /* from here on outflow is what flows from a cell to the next, kg/m² */
+  for (let i = 0; i < last; i++) outflow[i] = outflow[i]! * solution[i]! - backflow[i]! * solution[i + 1]!;
+  /* a skin that drew more than came up to it fetches the rest from further in: no cell is left with less water than none, at which its temperature would have no meaning */
+  const middle = last / 2;
+  for (let i = 0; i < middle; i++) {
+    if (solution[i]! < 0) {
+      const owed = -solution[i]! * solids[base + i]!;
+      solution[i] = 0;
+      solution[i + 1] = solution[i + 1]! - owed / solids[base + i + 1]!;
+      outflow[i] = outflow[i]! - owed;
+    }
+    const j = last - i;
+    if (solution[j]! < 0) {
+      const owed = -solution[j]! * solids[base + j]!;
+      solution[j] = 0;
+      solution[j - 1] = solution[j - 1]! - owed / solids[base + j - 1]!;
+      outflow[j - 1] = outflow[j - 1]! + owed;
+    }
+  }
+
   /* enthalpy carried by the water, relative to the cell's own temperature */
   let arrivingFromLeft = 0;
   let temperatureLeft = 0;
@@ -119,7 +139,7 @@ export function diffuseWater(state: PieceState, p: number, step: StepLength): vo
     const at = base + i;
     const own = temperature[at]!;
     const wetness = solution[i]!;
-    const leaving = i < last ? outflow[i]! * wetness - backflow[i]! * solution[i + 1]! : 0;
+    const leaving = i < last ? outflow[i]! : 0;
     let gained = 0;
     if (arrivingFromLeft > 0) gained += arrivingFromLeft * (temperatureLeft - own);
     if (leaving < 0) gained -= leaving * (temperature[at + 1]! - own);

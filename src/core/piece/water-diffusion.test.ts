@@ -5,6 +5,7 @@ import { pieceGeometry } from '../cut/piece-geometry';
 import { solveTridiagonal } from '../numeric/tridiagonal';
 import { solveDense } from '../../../tests/support/solve-dense';
 import { layCoat } from './lay-coat';
+import { WATER_SPECIFIC_HEAT } from '../properties/water';
 import { createPieceState, type PieceState } from './piece-state';
 import { tissueOf } from './tissue';
 import { diffuseWater, liquidDiffusivity, vapourByMoisture } from './water-diffusion.kernel';
@@ -66,6 +67,49 @@ test('the kernel agrees with its naive twin on any unsymmetric, coated piece', (
       },
     ),
     { numRuns: 40, seed: 20261126 },
+  );
+});
+
+test('skins that draw more than comes up to them fetch it from further in: no cell owes, none runs hot or cold, water and heat are kept', () => {
+  const cells = 13;
+  const bare = () =>
+    createPieceState(
+      [pieceGeometry({ shape: 'slice', thickness: 0.002, diameter: 0.06 })],
+      cells,
+      tissueOf(findFood('kohlrabi')!),
+      366,
+    );
+  fc.assert(
+    fc.property(
+      fc.array(value(0.001, 0.4), { minLength: 4, maxLength: 4 }),
+      fc.array(value(360, 372), { minLength: cells, maxLength: cells }),
+      value(0, 0.01),
+      value(0, 0.01),
+      (skins, temperature, left, right) => {
+        const state = bare();
+        state.moisture.set([skins[0]!, skins[1]!, 0.5, 1, 1.6, 2, 2.2, 2, 1.6, 1, 0.5, skins[2]!, skins[3]!]);
+        state.temperature.set(temperature);
+        state.scratch.drawn.set([left, right]);
+        const sum = (of: (i: number) => number) =>
+          Array.from({ length: cells }, (_, i) => of(i)).reduce((a, b) => a + b);
+        const water = () => sum((i) => state.solids[i]! * state.moisture[i]!);
+        const heat = () =>
+          sum(
+            (i) =>
+              (state.solidsCapacity[i]! + WATER_SPECIFIC_HEAT * state.solids[i]! * state.moisture[i]!) *
+              state.temperature[i]!,
+          );
+        const before = { water: water(), heat: heat() };
+        diffuseWater(state, 0, STEP);
+        expect(Math.min(...state.moisture)).toBeGreaterThanOrEqual(0);
+        expect(Math.min(...state.temperature)).toBeGreaterThan(300);
+        expect(Math.max(...state.temperature)).toBeLessThan(430);
+        expect(water()).toBeCloseTo(before.water - left - right, 9);
+        const carried = WATER_SPECIFIC_HEAT * (left * temperature[0]! + right * temperature[cells - 1]!);
+        expect(heat() / (before.heat - carried)).toBeCloseTo(1, 4);
+      },
+    ),
+    { numRuns: 60, seed: 20261128 },
   );
 });
 
