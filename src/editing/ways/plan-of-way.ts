@@ -1,6 +1,9 @@
 import { batchYield } from '../../core/cut/batch-yield';
+import { usualWish } from '../../core/plan/usual-wish';
 import { layersOf } from '../../core/fryer/layers';
 import type { Food } from '../../core/food/food';
+import type { Wish } from '../../core/food/wish';
+import { cutFromFile } from '../../schemas/cut-from-file';
 import type { KitchenFryer } from '../../schemas/kitchen';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFromFile } from '../../schemas/plan-from-file';
@@ -28,6 +31,11 @@ export function waysOf(foodId: string): readonly Way[] {
   return FOOD_WAYS[foodId] ?? [];
 }
 
+/** What is wished of a food made so. */
+export function wishOfWay(food: Food, { wish, cut, prep }: Way): Wish {
+  return wish ?? usualWish(food, cutFromFile(cut), prep);
+}
+
 /** The plan that a way makes of a food for these guests in this fryer, in as many loads as keep it from lying too deep. */
 export function planOfWay(food: Food, way: Way, guests: Guests, fryer: KitchenFryer): PlanFile {
   const grams = Math.min(MOST_GRAMS, Math.max(LEAST_GRAMS, Math.round((guests.people * guests.each) / 5) * 5));
@@ -53,7 +61,7 @@ export function planOfWay(food: Food, way: Way, guests: Guests, fryer: KitchenFr
     cook: { openings: 'chosen', stages: [{ minutes: way.upTo, temperature_c: way.dial }], events: [] },
     after: [],
     loads: { count: 1, serve: 'as-they-come', coat: 'at-once' },
-    target: way.wish ?? food.usualWish,
+    target: wishOfWay(food, way),
   };
   const { cut, mass } = planFromFile(bare);
   const { surface } = batchYield(food, cut, mass);

@@ -111,7 +111,7 @@ export const ROOT_WAYS: Readonly<Record<string, readonly Way[]>> = {
       cut: slices(10, 28),
     },
     crumbed({ cut: sticks(14), prep: [boil(5), steamDry, crumbs, oil()], name: 'Sticks, crumbed' }),
-    chips(32, { dial: 155, prep: [towel, oil(25)], upTo: 50 }),
+    chips(32, { dial: 140, prep: [towel, oil(25)], upTo: 50 }),
   ],
   parsnip: [
     batons({ name: 'Sticks 12 mm, raw', gives: 'Sweet, dark edges', cut: sticks(12), dial: 180, wish: TENDER }),
@@ -126,7 +126,7 @@ export const ROOT_WAYS: Readonly<Record<string, readonly Way[]>> = {
       cut: sticks(10),
     }),
     starchBatons({ name: 'Batons 10 mm, in starch', cut: sticks(10) }),
-    chips(60),
+    chips(60, { dial: 140 }),
     crumbed({ cut: slices(9, 60), prep: [boil(4), steamDry, crumbs, oil()], name: 'Slices 9 mm, crumbed' }),
   ],
   beetroot: [
@@ -139,7 +139,7 @@ export const ROOT_WAYS: Readonly<Record<string, readonly Way[]>> = {
       school: undefined,
       wish: TENDER,
     }),
-    chips(55, { dial: 145, prep: [towel, oil(25)], upTo: 60 }),
+    chips(55, { dial: 140, prep: [towel, oil(25)], upTo: 60 }),
   ],
   swede: [
     batons({ name: 'Sticks 12 mm, raw', cut: sticks(12) }),
@@ -154,7 +154,7 @@ export const ROOT_WAYS: Readonly<Record<string, readonly Way[]>> = {
   kohlrabi: [
     batons({ name: 'Sticks 10 mm', cut: sticks(10), school: undefined, wish: TENDER }),
     starchBatons({ name: 'Sticks 10 mm in starch', cut: sticks(10) }),
-    chips(60, { dial: 150, prep: [towel, oil(25)] }),
+    chips(60, { dial: 140, prep: [towel, oil(25)] }),
   ],
   'jerusalem-artichoke': [
     dice(20, { name: 'Pieces, 20 mm', gives: 'Nutty, soft, browned skins' }),

@@ -27,7 +27,7 @@ export interface Way {
   readonly each: number;
   /** most layers in which it goes into the basket: what is more goes in as another load */
   readonly layers: number;
-  /** what is wished of it; what is usually wished of the food unless given */
+  /** what is wished of it; what is usually wished of the food so cut and coated unless given, see `wishOfWay` */
   readonly wish?: PlanFile['target'];
   /** ways of a food with the same word here are two schools of one question */
   readonly school?: string;

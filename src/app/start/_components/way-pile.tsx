@@ -4,6 +4,7 @@ import type { TargetColour } from '@/core/food/wish';
 import { cutFromFile } from '@/schemas/cut-from-file';
 import { PiecePile } from '@/ui/drawings/piece-pile';
 import { BATTER_COAT, CRUMB_COAT } from '@/core/food/coat';
+import { wishOfWay } from '@/editing/ways/plan-of-way';
 import type { Way } from '@/editing/ways/way';
 
 /** The pieces that a way gives, as they come out, in a heap. */
@@ -18,7 +19,7 @@ export const WayPile = memo(function WayPile({ food, way, className }: { food: F
       cut={cutFromFile(way.cut)}
       ramp={coat?.ramp ?? food.ramp}
       coated={coat !== null}
-      browning={BROWNINGS[(way.wish ?? food.usualWish).colour]}
+      browning={BROWNINGS[wishOfWay(food, way).colour]}
       seed={seedOf(`${food.id} ${way.id}`)}
       className={className}
     />
