@@ -19,6 +19,9 @@ const NEARLY_LONGEST = 0.7;
 /** When slices that cling are first moved, share of the time by which they must be. Source: chosen. */
 const WELL_BEFORE = 0.8;
 
+/** Nearer to the one that moves clinging slices no other is chosen, s. Source: chosen; nobody opens twice within two minutes. */
+const APART = 120;
+
 /** What is said against the openings themselves: none are chosen of which the cook would then be warned. */
 const AGAINST: ReadonlySet<Warning['code']> = new Set(['never-turned', 'slices-stick', 'peeking']);
 
@@ -53,7 +56,9 @@ export function chooseOpenings(plan: Plan, seed: number, action: CookAction = mi
   const isGood = ({ share, width, warned }: Tried) => !warned && share >= 1 - WORTH_AN_OPENING && width >= LONG_ENOUGH;
   /* nothing need be better than all right for long enough: what is nearly that is not compared with more */
   for (let count = 1; count <= MOST_OPENINGS && !isGood(tried.at(-1)!); count++) {
-    const spread = spreadOpenings(count, unshaken / 60).map((minute) => ({ time: minute * 60, action }));
+    const spread = spreadOpenings(count, unshaken / 60)
+      .map((minute) => ({ time: minute * 60, action }))
+      .filter(({ time }) => others.every((other) => !isMixing(other.action) || Math.abs(other.time - time) >= APART));
     const events = [...others, ...spread];
     tried.push(tryOut(plan, events, seed, beginnings));
   }
