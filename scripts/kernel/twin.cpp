@@ -326,21 +326,8 @@ static void diffuseWater(int base) {
   }
 }
 
-static void passDebt(int from, int to) {
-  if (moisture[from] >= 0) return;
-  const double owed = -moisture[from] * solids[from];
-  temperature[from] += (owed * WATER_SPECIFIC_HEAT * (temperature[to] - temperature[from])) / solidsCapacity[from];
-  moisture[from] = 0;
-  moisture[to] -= owed / solids[to];
-}
-
-static void drawWater(int base) {
-  const int middle = (cells - 1) / 2;
-  for (int i = 0; i < middle; i++) {
-    passDebt(base + i, base + i + 1);
-    passDebt(base + cells - 1 - i, base + cells - 2 - i);
-  }
-  if (moisture[base + middle] < 0) throw "a piece ran dry: choose other surroundings";
+static void expectWater(int base) {
+  if (moisture[base + (cells - 1) / 2] < 0) throw "a piece ran dry: choose other surroundings";
 }
 
 static void brownFace(int f, int outer, int centre) {
@@ -364,7 +351,7 @@ static void stepPieces() {
     dryFace(p, 0, base);
     dryFace(p, 1, last);
     diffuseWater(base);
-    drawWater(base);
+    expectWater(base);
     hottestCentre[p] = max(hottestCentre[p], temperature[centre]);
     softening[centre] += softeningRate.read(temperature[centre]) * duration;
     brownFace(2 * p, base, centre);

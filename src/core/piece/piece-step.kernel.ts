@@ -27,7 +27,7 @@ export function stepPieces(state: PieceState, step: StepLength): void {
     dryFace(state, p, 0, base, step);
     dryFace(state, p, 1, base + cells - 1, step);
     diffuseWater(state, p, step);
-    drawWater(state, p);
+    takeBackSteam(state, p);
     ripenInside(state, p, step);
     const centre = base + (cells - 1) / 2;
     brownFace(state, 2 * p, base, centre, step);
@@ -99,23 +99,13 @@ function dryFace(state: PieceState, p: number, face: number, outer: number, step
 }
 
 /**
- * A cell that boiled and dried in the same step may owe a trace of water: it is drawn from the next cell inwards, with
- * its enthalpy, from both skins towards the middle. When the middle owes as well, the piece has run dry within the step:
- * that much steam did not form, and its heat goes back into the piece. Counted in state.repairs; heat and water are kept.
+ * Where even the middle owes water, the piece has run dry within the step: that much steam did not form, and its heat goes back into
+ * the piece. All that cells further out owed lies there by then, see `diffuseWater`. Counted in state.repairs; heat and water are kept.
  */
-function drawWater(state: PieceState, p: number): void {
-  const { cells } = state;
-  const base = p * cells;
-  const middle = (cells - 1) / 2;
-  for (let i = 0; i < middle; i++) {
-    passDebt(state, base + i, base + i + 1);
-    passDebt(state, base + cells - 1 - i, base + cells - 2 - i);
-  }
-  if (state.moisture[base + middle]! < 0) takeBackSteam(state, p, base + middle);
-}
-
-function takeBackSteam(state: PieceState, p: number, middle: number): void {
+function takeBackSteam(state: PieceState, p: number): void {
   const { cells, moisture, solids, solidsCapacity, temperature } = state;
+  const middle = p * cells + (cells - 1) / 2;
+  if (moisture[middle]! >= 0) return;
   const steam = -moisture[middle]! * solids[middle]!;
   const enthalpy = steam * (BOILING_LATENT_HEAT + WATER_SPECIFIC_HEAT * temperature[middle]!);
   moisture[middle] = 0;
@@ -128,17 +118,6 @@ function takeBackSteam(state: PieceState, p: number, middle: number): void {
   const warming = (steam * BOILING_LATENT_HEAT) / capacity;
   for (let i = p * cells; i < (p + 1) * cells; i++) temperature[i] = temperature[i]! + warming;
   state.repairs++;
-}
-
-function passDebt(state: PieceState, from: number, to: number): void {
-  const { moisture, solids, solidsCapacity, temperature } = state;
-  if (moisture[from]! >= 0) return;
-  const owed = -moisture[from]! * solids[from]!;
-  /* the debt carried enthalpy at the cell's own temperature; the water that pays it brings its own */
-  temperature[from] =
-    temperature[from]! + (owed * WATER_SPECIFIC_HEAT * (temperature[to]! - temperature[from]!)) / solidsCapacity[from]!;
-  moisture[from] = 0;
-  moisture[to] = moisture[to]! - owed / solids[to]!;
 }
 
 /** Gelatinisation and softening during a step, and the warmest the centre has been. */
