@@ -1,6 +1,6 @@
 import { kinOf } from '../core/learn/kin';
 import { type MadeWith, seasonOf } from '../core/learn/told-batch';
-import { coatName } from '../core/plan/outer-ramp';
+import { coatName } from '../core/plan/coat-laid';
 import { currentLoad } from './load-order';
 import type { PlanFile } from './plan-file';
 import { planFood, planFromFile } from './plan-from-file';
@@ -12,7 +12,7 @@ export function madeWith(document: PlanFile, fryerName: string, day: Date): Made
     fryer: fryerName,
     drawer: document.fryer.drawers === 2 ? currentLoad(document).drawer + 1 : null,
     food: typeof document.food === 'string' ? document.food : food.name,
-    coat: coatName({ preparation: planFromFile(document).preparation }),
+    coat: coatName(planFromFile(document)),
     kin: kinOf(food),
     season: seasonOf(day),
   };

@@ -50,5 +50,8 @@ export const BATTER_COAT: CoatRecipe = {
 /** Dry solids of one dredging, kg/m² of surface. Source: amounts of `coat-amounts.ts` less their water; measured pick-up of crumbed pieces 0.2–0.3 kg/m² moist, from memory. */
 export const DREDGED_SOLIDS = 0.16;
 
+/** Less coat than this, kg of solids per m², is no layer of its own: it mixes with the skin. Source: chosen, a tenth of a millimetre. */
+export const THINNEST_COAT = 0.04;
+
 /** What a second egg and crumb adds, share of the first. Source: assumed; the flour is not repeated. */
 export const SECOND_LAYER = 2 / 3;

@@ -1,5 +1,5 @@
 import { findFood } from '../food/catalogue';
-import type { CoatName } from '../plan/outer-ramp';
+import type { CoatName } from '../plan/coat-laid';
 import { type Belief, beliefIn, FRYER_QUANTITIES, fryerBelief, type FryerQuantity, saysAlone } from './beliefs';
 import { kinOf } from './kin';
 import { type Knowledge, NOTHING_KNOWN } from './knowledge';

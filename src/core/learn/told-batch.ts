@@ -1,5 +1,5 @@
 import type { Evidence } from './evidence';
-import type { CoatName } from '../plan/outer-ramp';
+import type { CoatName } from '../plan/coat-laid';
 import type { Kin } from './kin';
 import type { PlaceEvidence } from './place-map';
 

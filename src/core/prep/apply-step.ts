@@ -1,3 +1,4 @@
+import { coatLaid } from '../plan/coat-laid';
 import type { PreparationStep } from '../plan/plan';
 import { bindPieces } from './bind';
 import { chillPieces, coolPieces, freezePieces } from './air-pieces';
@@ -14,14 +15,9 @@ import { seasonPieces } from './season';
 import { soakPieces } from './soak';
 import { washStarch } from './water-bath';
 import { FILM_AFTER, MARINADE_FILM } from './water-film';
-import { coatByRecipe } from '../food/coat-by-recipe';
-import { BATTER_COAT, CRUMB_COAT, DREDGED_SOLIDS, SECOND_LAYER } from '../food/coat';
 
 /** Water of a brine, K. Source: assumed, from the tap and kept in the fridge. */
 const BRINE_TEMPERATURE = 283.15;
-
-/** Most of a coat that clings at once, kg of dry solids per m²; what is more stays in the bowl. Source: pick-up of crumbed pieces 0.2–0.3 kg/m² moist, from memory. */
-const MOST_COAT = 0.25;
 
 /** Share of the surface sugar that one change of rinsing water takes. Source: assumed, cut cells only. */
 const RINSED_PER_CHANGE = 0.03;
@@ -56,12 +52,10 @@ export function applyStep(hand: InHand, step: Exclude<PreparationStep, { step: '
     case 'starch':
       return dustPieces(hand, step.mass);
     case 'dredge':
-      return coatWith(hand, CRUMB_COAT, DREDGED_SOLIDS * (step.layers === 2 ? 1 + SECOND_LAYER : 1));
     case 'batter':
-      return coatWith(hand, BATTER_COAT, step.mass / hand.surface / (1 + BATTER_COAT.moisture));
     case 'coat': {
-      const coat = coatByRecipe(step.amounts);
-      return coat ? coatWith(hand, coat.recipe, Math.min(MOST_COAT, coat.solids / hand.surface)) : undefined;
+      const coat = coatLaid(step, hand.surface);
+      return coat ? coatWith(hand, coat.recipe, coat.solids) : undefined;
     }
     case 'season':
       return seasonPieces(hand, step);

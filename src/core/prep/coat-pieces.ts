@@ -1,11 +1,8 @@
-import { type CoatRecipe, DREDGED_SOLIDS } from '../food/coat';
+import { type CoatRecipe, DREDGED_SOLIDS, THINNEST_COAT } from '../food/coat';
 import { COAT_SOLIDS_HEAT } from '../piece/coat-material';
 import { layCoat } from '../piece/lay-coat';
 import { enter, enterByArea, type InHand } from './in-hand';
 import { mixIn } from './mix-in';
-
-/** Less coat than this, kg of solids per m², is no layer of its own: it mixes with the skin. Source: chosen, a tenth of a millimetre. */
-const THINNEST_COAT = 0.04;
 
 /** Coats every face with `solids` kg/m² by a recipe; its water comes with it, and the film soaks into it. */
 export function coatWith(hand: InHand, recipe: CoatRecipe, solids: number): void {
