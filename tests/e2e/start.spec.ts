@@ -72,6 +72,16 @@ test('the start page: by keyboard alone, whole at phone width, nothing serious f
   await expectAccessible(page);
 });
 
+test('on a phone what was found lies in view on the counter, chosen', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await enterOwnKitchen(page);
+  await page.goto('/start');
+  await new Newcomer(page).find('carrot');
+  const carrot = page.getByRole('radio', { name: /^Carrot/ });
+  await expect(carrot).toBeChecked();
+  await expect(carrot).toBeInViewport({ ratio: 0.9 });
+});
+
 test('another fryer in three taps, and it is there', async ({ page }) => {
   await enterOwnKitchen(page);
   await page.goto('/start');

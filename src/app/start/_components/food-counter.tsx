@@ -2,7 +2,7 @@
 
 import { ChevronDown } from 'lucide-react';
 import { RadioGroup } from 'radix-ui';
-import { useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import type { Food } from '@/core/food/food';
 import { waysOf } from '@/editing/ways/plan-of-way';
 import { nameFit, OTHER_NAMES } from '@/ui/words/food-names';
@@ -23,6 +23,13 @@ export function FoodCounter({
 }) {
   const [typed, setTyped] = useState('');
   const [all, setAll] = useState(false);
+  const counter = useRef<HTMLDivElement>(null);
+  useLayoutEffect(() => {
+    /* what is chosen lies in view, however far along the counter */
+    const { current: along } = counter;
+    const item = along?.querySelector<HTMLElement>('[data-state=checked]');
+    if (along && item && typed === '') along.scrollLeft = item.offsetLeft - (along.clientWidth - item.offsetWidth) / 2;
+  }, [chosen, typed]);
   const found = foods
     .map((food) => ({ food, fit: nameFit(typed, food) }))
     .filter(({ fit }) => fit > 0)
@@ -62,6 +69,7 @@ export function FoodCounter({
         </p>
       </div>
       <RadioGroup.Root
+        ref={counter}
         aria-label="Food"
         value={chosen}
         orientation="horizontal"
