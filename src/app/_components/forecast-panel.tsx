@@ -12,7 +12,7 @@ import { EmptyDrawer } from '@/ui/drawings/empty-drawer';
 import { useAlive } from '@/ui/use-alive';
 import { ColourField } from '@/ui/field/colour-field';
 import { fieldParts } from '@/ui/field/field-parts';
-import type { LiveForecastStore } from '@/ui/live-forecast';
+import { type LiveForecastStore, questionOf } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
 import { currentLoad } from '@/schemas/load-order';
 import { useLoads } from '@/ui/study/use-loads';
@@ -60,14 +60,17 @@ export const ForecastPanel = memo(function ForecastPanel({
   onCook: () => void;
   cooking: boolean;
 }) {
-  const { forecast, interval, isFull, failed } = useNewest(live);
+  const { forecast, interval, isFull, failed, question } = useNewest(live);
   const alive = useAlive();
   /** the sample that is read in the field */
   const [read, setShown] = useState(0);
   const shown = useDeferredValue(read);
   const [more, setMore] = useState(false);
-  /* the drawer may lag behind a moving lever; the number may not */
-  const drawn = useDeferredValue(forecast);
+  /* the drawer may lag behind a moving lever, the number may not; it is drawn anew once the answer is in, not before as well */
+  const [answered, setAnswered] = useState({ forecast, plan });
+  const isOfPlan = question === questionOf(document);
+  if (answered.forecast !== forecast || (isOfPlan && answered.plan !== plan)) setAnswered({ forecast, plan });
+  const drawn = useDeferredValue(answered);
   const { count } = document.loads;
   const loads = useLoads(count > 1 ? document : null);
   const units = useUnits();
@@ -86,6 +89,7 @@ export const ForecastPanel = memo(function ForecastPanel({
     );
   }
   if (!forecast) return <p className="p-6 text-iron-soft">Working out the first forecast …</p>;
+  const picture = drawn.forecast ?? forecast;
   const atFryer = loads?.time ?? count * forecast.pull.time;
   return (
     <section aria-label="Forecast" className="@container px-4 py-3 lg:px-6">
@@ -125,10 +129,10 @@ export const ForecastPanel = memo(function ForecastPanel({
         </div>
         {alive ? (
           <Basket
-            plan={plan}
-            record={(drawn ?? forecast).record}
-            sample={Math.min(shown, (drawn ?? forecast).record.samples - 1)}
-            label={basketWords(drawn ?? forecast, shown)}
+            plan={drawn.plan}
+            record={picture.record}
+            sample={Math.min(shown, picture.record.samples - 1)}
+            label={basketWords(picture, shown)}
             scrubbed
             className={DRAWER}
           />

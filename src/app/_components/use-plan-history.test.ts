@@ -18,6 +18,13 @@ test('a lever that moves through many values makes one step back', () => {
   expect(state.present).toBe(heaviest);
 });
 
+test('a lever brought back to where it was is no step, and is at rest', () => {
+  const moved = planHistory(start, { kind: 'move', document: heavier });
+  const back = planHistory(moved, { kind: 'release', document: { ...FIRST_PLAN } });
+  expect(back).toEqual({ ...start, present: FIRST_PLAN });
+  expect(back.present).toBe(FIRST_PLAN);
+});
+
 test('a new step ends what could be redone, and undo at the start does nothing', () => {
   const released = planHistory(start, { kind: 'release', document: heavier });
   const undone = planHistory(released, { kind: 'undo' });

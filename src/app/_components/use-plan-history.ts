@@ -29,7 +29,8 @@ export function planHistory(state: History, move: Move): History {
       return { ...state, present: move.document, resting: state.resting ?? state.present };
     case 'release': {
       const before = state.resting ?? state.present;
-      if (before === move.document) return { ...state, resting: null };
+      /* a lever that was moved and brought back */
+      if (JSON.stringify(before) === JSON.stringify(move.document)) return { ...state, present: before, resting: null };
       return { past: [...state.past, before].slice(-DEPTH), present: move.document, future: [], resting: null };
     }
     case 'follow':

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { Lever } from './lever';
 
 beforeAll(() => {
@@ -45,4 +46,30 @@ test('arrow keys on the slider move and release by one step', async () => {
   await userEvent.keyboard('{ArrowRight}');
   expect(onMove).toHaveBeenCalledWith(10.5);
   expect(onRelease).toHaveBeenCalledWith(10.5);
+});
+
+test('dragged away and back it is let go too, once', () => {
+  /* jsdom knows no pointers */
+  window.PointerEvent = MouseEvent as unknown as typeof PointerEvent;
+  Object.assign(HTMLElement.prototype, {
+    setPointerCapture: jest.fn(),
+    releasePointerCapture: jest.fn(),
+    hasPointerCapture: () => true,
+    getBoundingClientRect: () => ({ left: 0, width: 210 }),
+  });
+  function Held() {
+    const [value, setValue] = useState(10);
+    const limits = [4, 25] as const;
+    return <Lever label="Thickness" {...{ value, limits, step: 1, unit: 'mm', onRelease }} onMove={setValue} />;
+  }
+  const onRelease = jest.fn();
+  render(<Held />);
+  const slider = screen.getByRole('slider');
+  fireEvent.pointerDown(slider, { clientX: 60 });
+  for (const clientX of [100, 60]) fireEvent.pointerMove(slider, { clientX });
+  fireEvent.pointerUp(slider, { clientX: 60 });
+  expect(onRelease).not.toHaveBeenCalled();
+  fireEvent.lostPointerCapture(slider);
+  fireEvent.lostPointerCapture(slider);
+  expect(onRelease.mock.calls).toEqual([[10]]);
 });

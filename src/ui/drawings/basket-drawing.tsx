@@ -93,17 +93,7 @@ export const BasketDrawing = memo(function BasketDrawing({
         rx={side * 0.08}
         fill={plan.fryer.liner ? '#b9a884' : `url(#${light})`}
       />
-      {Array.from({ length: plan.fryer.liner ? 0 : SLOTS * SLOTS }, (_, i) => (
-        <rect
-          key={i}
-          x={side * (0.09 + (0.82 * (i % SLOTS)) / (SLOTS - 1)) - 1}
-          y={side * (0.09 + (0.82 * Math.floor(i / SLOTS)) / (SLOTS - 1)) - side * 0.022}
-          width={2}
-          height={side * 0.044}
-          rx={1}
-          fill="#15181b"
-        />
-      ))}
+      {!plan.fryer.liner && <Grate side={side} />}
       {order.map((i) => {
         const { x, y, turn, twist, part, browning } = inside[i]!;
         const { cut, ramp, coated } = kinds[part]!;
@@ -136,6 +126,21 @@ export const BasketDrawing = memo(function BasketDrawing({
       )}
     </svg>
   );
+});
+
+/** The slots of the drawer's floor; they stay while what lies on it moves. @param side mm */
+const Grate = memo(function Grate({ side }: { side: number }) {
+  return Array.from({ length: SLOTS * SLOTS }, (_, i) => (
+    <rect
+      key={i}
+      x={side * (0.09 + (0.82 * (i % SLOTS)) / (SLOTS - 1)) - 1}
+      y={side * (0.09 + (0.82 * Math.floor(i / SLOTS)) / (SLOTS - 1)) - side * 0.022}
+      width={2}
+      height={side * 0.044}
+      rx={1}
+      fill="#15181b"
+    />
+  ));
 });
 
 /** Indices of the palest and the darkest piece; of several alike the two that lie farthest apart. */

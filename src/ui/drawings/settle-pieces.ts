@@ -22,12 +22,22 @@ const POINTS = [-0.4, 0, 0.4] as const;
  */
 export function settlePieces(count: number, long: number, wide: number, side: number, seed: number): LyingPiece[] {
   const random = createSeededRandom(seed);
-  const lying: { x: number; y: number; points: [number, number][] }[] = [];
   const pieces: LyingPiece[] = [];
   const reach = Math.max(0, side / 2 - wide / 2);
+  /* points of all that lie, and behind them those of the piece that is tried; mm */
+  const xs = new Float64Array(count * POINTS.length);
+  const ys = new Float64Array(count * POINTS.length);
   for (let i = 0; i < count; i++) {
-    let best: { x: number; y: number; turn: number; points: [number, number][] } | null = null;
+    const lain = i * POINTS.length;
+    let best = { x: 0, y: 0, turn: 0 };
     let room = -Infinity;
+    const put = (x: number, y: number, turn: number) => {
+      const angle = (turn * Math.PI) / 180;
+      POINTS.forEach((share, n) => {
+        xs[lain + n] = x + Math.cos(angle) * long * share;
+        ys[lain + n] = y + Math.sin(angle) * long * share;
+      });
+    };
     for (let n = 0; n < TRIES; n++) {
       /* long pieces lie along the walls where they are near them */
       const turn = random() * 180;
@@ -36,24 +46,25 @@ export function settlePieces(count: number, long: number, wide: number, side: nu
       const along = Math.max(0, side / 2 - Math.abs(Math.sin(angle)) * (long / 2) - wide / 2);
       const x = side / 2 + (random() * 2 - 1) * Math.min(reach, across);
       const y = side / 2 + (random() * 2 - 1) * Math.min(reach, along);
-      const points = POINTS.map((share): [number, number] => [
-        x + Math.cos(angle) * long * share,
-        y + Math.sin(angle) * long * share,
-      ]);
-      const nearest = nearestOf(points, lying);
-      if (nearest > room) [best, room] = [{ x, y, turn, points }, nearest];
+      put(x, y, turn);
+      const nearest = nearestOf(xs, ys, lain, room);
+      if (nearest > room) [best, room] = [{ x, y, turn }, nearest];
     }
-    lying.push(best!);
-    pieces.push({ x: best!.x, y: best!.y, turn: best!.turn, twist: random() });
+    put(best.x, best.y, best.turn);
+    pieces.push({ ...best, twist: random() });
   }
   return pieces;
 }
 
-function nearestOf(points: readonly [number, number][], lying: readonly { points: [number, number][] }[]): number {
+/** mm², squared distance of the piece behind the first `lain` points to what lies nearest; not followed below `enough`. */
+function nearestOf(xs: Float64Array, ys: Float64Array, lain: number, enough: number): number {
   let nearest = Infinity;
-  for (const other of lying) {
-    for (const [ax, ay] of points) {
-      for (const [bx, by] of other.points) nearest = Math.min(nearest, (ax - bx) ** 2 + (ay - by) ** 2);
+  for (let other = 0; other < lain && nearest > enough; other++) {
+    for (let own = lain; own < lain + POINTS.length; own++) {
+      const dx = xs[own]! - xs[other]!;
+      const dy = ys[own]! - ys[other]!;
+      const apart = dx * dx + dy * dy;
+      if (apart < nearest) nearest = apart;
     }
   }
   return nearest;

@@ -65,6 +65,11 @@ export function FieldHandles({
             dragged.current = null;
             handle.onRelease(secondsAt(event));
           }}
+          onPointerCancel={() => {
+            if (dragged.current !== handle.key) return;
+            dragged.current = null;
+            handle.onRelease(handle.at);
+          }}
         >
           <span className="mx-auto mt-1 block h-5 w-2.5 rounded-full border-2 border-iron bg-enamel" />
         </button>

@@ -51,6 +51,31 @@ test('each answer is told as it comes and is not asked again; what was asked bef
   expect(questions[1]!.masses).toEqual([600]);
 });
 
+test('while a lever is held nothing is asked however slowly it moves; let go, what is wanted then', () => {
+  const { store, questions } = storeWithAsker();
+  store.hold(true);
+  for (const mass of [300, 400, 500]) {
+    const leave = store.want([keyOf(mass)]);
+    jest.advanceTimersByTime(1000);
+    if (mass < 500) leave();
+  }
+  expect(questions).toHaveLength(0);
+  store.hold(false);
+  jest.advanceTimersByTime(300);
+  expect(questions.map((question) => question.masses)).toEqual([[500]]);
+});
+
+test('a press that moves nothing leaves what was asked alone', () => {
+  const { store, questions } = storeWithAsker();
+  store.want([keyOf(300)]);
+  jest.advanceTimersByTime(300);
+  store.hold(true);
+  store.hold(false);
+  jest.advanceTimersByTime(300);
+  expect(questions).toHaveLength(1);
+  expect(questions[0]!.off).toBe(false);
+});
+
 test('at its end nothing more is asked', () => {
   const { store, questions } = storeWithAsker();
   store.want([keyOf(300)]);

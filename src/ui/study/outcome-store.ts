@@ -23,8 +23,12 @@ export function createOutcomeStore(ask: AskOutcomes) {
   const listeners = new Set<() => void>();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let callOff: () => void = () => undefined;
+  let held = false;
+  let waits = false;
 
   const askForMissing = () => {
+    waits = held;
+    if (held) return;
     callOff();
     const missing = [...wanted.keys()].filter((key) => !known.has(key));
     if (missing.length === 0) return;
@@ -53,6 +57,13 @@ export function createOutcomeStore(ask: AskOutcomes) {
           else wanted.delete(key);
         });
       };
+    },
+    /** Says whether a finger or the mouse is held down: until it is let go nothing new is asked, since a lever may be under it. */
+    hold(down: boolean): void {
+      held = down;
+      if (down || !waits) return;
+      clearTimeout(timer);
+      timer = setTimeout(askForMissing, SETTLE);
     },
     subscribe(listener: () => void): () => void {
       listeners.add(listener);

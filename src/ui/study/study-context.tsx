@@ -29,6 +29,18 @@ export function StudyProvider({ children }: { children: ReactNode }) {
       started?.study.end();
     };
   }, []);
+  useEffect(() => {
+    if (!desk) return;
+    const press = () => desk.outcomes.hold(true);
+    const letGo = () => desk.outcomes.hold(false);
+    window.addEventListener('pointerdown', press, true);
+    const ends = ['pointerup', 'pointercancel', 'dragend', 'blur'] as const;
+    ends.forEach((end) => window.addEventListener(end, letGo, true));
+    return () => {
+      window.removeEventListener('pointerdown', press, true);
+      ends.forEach((end) => window.removeEventListener(end, letGo, true));
+    };
+  }, [desk]);
   return <DeskContext value={desk}>{children}</DeskContext>;
 }
 
