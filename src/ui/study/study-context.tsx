@@ -31,14 +31,17 @@ export function StudyProvider({ children }: { children: ReactNode }) {
   }, []);
   useEffect(() => {
     if (!desk) return;
-    const press = () => desk.outcomes.hold(true);
+    const press = ({ button }: PointerEvent) => desk.outcomes.hold(button === 0);
     const letGo = () => desk.outcomes.hold(false);
+    const ends = ['pointerup', 'pointercancel'] as const;
     window.addEventListener('pointerdown', press, true);
-    const ends = ['pointerup', 'pointercancel', 'dragend', 'blur'] as const;
     ends.forEach((end) => window.addEventListener(end, letGo, true));
+    /* of the window itself: that of a control does not bubble up to it */
+    window.addEventListener('blur', letGo);
     return () => {
       window.removeEventListener('pointerdown', press, true);
       ends.forEach((end) => window.removeEventListener(end, letGo, true));
+      window.removeEventListener('blur', letGo);
     };
   }, [desk]);
   return <DeskContext value={desk}>{children}</DeskContext>;
