@@ -41,8 +41,12 @@ const FRYER = {
   thermostatOffsetC: 0,
 };
 
-/** Spread of browning between kitchens beside what sugar does, of a day's lot, and of taste, ln. Those that the model assumes. */
-const FOOD = UNIT.browning * Math.sqrt(BROWNING_SHARES.kin + BROWNING_SHARES.own);
+/**
+ * Spread of browning between kitchens beside what sugar does, of what the foods of a kin share and of each food's own; of a day's lot,
+ * and of taste, ln. Those that the model assumes.
+ */
+const KIN = UNIT.browning * Math.sqrt(BROWNING_SHARES.kin);
+const OWN = UNIT.browning * Math.sqrt(BROWNING_SHARES.own);
 const DAY = UNIT.browning * Math.sqrt(BROWNING_SHARES.day);
 const TASTE = UNIT.shade;
 
@@ -173,14 +177,18 @@ export function liveIn(seed: number, count: number, habits: Habits = { dishes: 3
   const noise = () => normalQuantile(0.001 + 0.998 * random());
   const ofSugar = createSeededRandom(seed * 104_729 + 5);
   const sugarNoise = () => normalQuantile(0.001 + 0.998 * ofSugar());
+  const ofKin = createSeededRandom(seed * 15_485_863 + 11);
   const evenly = (reach: number) => reach * (2 * random() - 1);
   const dishes = [...DISHES].sort(() => random() - 0.5).slice(0, habits.dishes);
+  const kin = new Map(
+    ['starchy', 'vegetable', 'protein'].map((one) => [one, KIN * normalQuantile(0.001 + 0.998 * ofKin())]),
+  );
   const truth: Truth = {
     offset: evenly(15),
     heatTransfer: Math.log(1 + evenly(0.25)),
     power: Math.log(1 + evenly(0.15)),
     taste: TASTE * noise(),
-    browning: new Map(dishes.map(([food]) => [food, FOOD * noise()])),
+    browning: new Map(dishes.map(([food]) => [food, kin.get(kinOf(findFood(food)!))! + OWN * noise()])),
     sugar: new Map(dishes.map(([food]) => [food, UNIT.sugar * sugarNoise()])),
   };
   const batches: SimulatedBatch[] = [];

@@ -36,7 +36,7 @@ const WEDGE_FULLNESS = 0.85;
 
 /**
  * Share of h that reaches a face lying against a neighbour, by shape.
- * Source: feasibility values, assumed: flat slices shade each other most, florets least; those not in the study between.
+ * Source: design estimates, assumed: flat slices shade each other most, florets least; those not among them between.
  */
 export const OPENNESS_BETWEEN: Record<CutShape, number> = {
   slice: 0.22,

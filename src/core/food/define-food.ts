@@ -37,7 +37,7 @@ export interface FoodEntry {
 
 /**
  * Place that goes with the water: what starch or protein holds up keeps its shape, watery tissue collapses.
- * Source: 0.7 for potato, feasibility study; potato strips and apple or courgette slices differ by their solids, slope assumed.
+ * Source: 0.7 for potato, design estimate; potato strips and apple or courgette slices differ by their solids, slope assumed.
  */
 const COLLAPSE = { none: 0.85, bySolids: 0.7 } as const;
 

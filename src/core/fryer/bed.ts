@@ -1,10 +1,10 @@
 import { shuffleInPlace, type RandomSource } from '../numeric/seeded-random';
 import { placesAtRandom } from './places';
 
-/** Share of the floor that pieces of one layer can cover. Source: random loose packing of flat shapes, about 0.8; feasibility study. */
+/** Share of the floor that pieces of one layer can cover. Source: random loose packing of flat shapes, about 0.8; design estimate. */
 export const FLOOR_COVER = 0.8;
 
-/** Share of h under a piece on the grate. Source: feasibility study, assumed. */
+/** Share of h under a piece on the grate. Source: design estimate, assumed. */
 export const GRATE_OPENNESS = 0.62;
 
 /** Share of that left by a liner, which lets no air through. Source: assumed; conduction through paper and some air beneath. */

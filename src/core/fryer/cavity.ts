@@ -5,7 +5,7 @@ import { AMBIENT_HUMIDITY_RATIO, AMBIENT_TEMPERATURE } from '../properties/kitch
 /** Specific heat of air, J/(kg K). Source: air tables, 1006–1020 between 20 and 200 °C. */
 export const AIR_SPECIFIC_HEAT = 1012;
 
-/** Share of the excess over the kitchen lost per second with the drawer open: 10 % in 25 s. Source: feasibility study. */
+/** Share of the excess over the kitchen lost per second with the drawer open: 10 % in 25 s. Source: design estimate. */
 const OPEN_LOSS_RATE = -Math.log(0.9) / 25;
 
 /** How many times faster the air is exchanged with the drawer open. Source: assumed. */

@@ -21,6 +21,21 @@ export class JointNormal {
     return [...this.index.keys()];
   }
 
+  /**
+   * A covariance left of the prior P, wider by `share` of what was learnt: C + share·(C − C·P⁻¹·C). Where nothing was learnt it stays.
+   */
+  widened(covariance: Float64Array, share: number): Float64Array {
+    const size = this.prior.length;
+    return covariance.map((value, at) => {
+      const [i, j] = [Math.floor(at / size), at % size];
+      const through = this.prior.reduce(
+        (sum, precision, k) => sum + covariance[i * size + k]! * precision * covariance[k * size + j]!,
+        0,
+      );
+      return value + share * (value - through);
+    });
+  }
+
   /** For each quantity the indices of its parts. */
   private rows(batch: MadeWith): number[][] {
     const parts = partsOf(batch);

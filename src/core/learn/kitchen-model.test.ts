@@ -63,6 +63,15 @@ test('batches that all came from a cool fryer say so, more surely with each, and
   expect(other.deviation).toBeGreaterThan(0.9);
 });
 
+test('what was learnt is believed less surely than linear equations say, what was not as before', () => {
+  const told = (precision: number) => of('shade', learn([batch('a', saying({ shade: 1 }, 1, precision))]));
+  /* one part of variance 1, of which a quarter is left */
+  expect(told(3).deviation ** 2).toBeCloseTo(0.25 + 0.35 * (0.25 - 0.25 ** 2), 6);
+  expect(told(1e-9).deviation).toBeCloseTo(1, 6);
+  expect(told(3).mean).toBeCloseTo(0.75, 6);
+  expect(of('firmness', learn([batch('a', saying({ shade: 1 }, 1, 3))])).deviation).toBeCloseTo(1, 6);
+});
+
 test('the order does not matter, and a batch that is taken out takes its evidence with it', () => {
   const batches = [cool('a'), batch('b', saying({ browning: 1, shade: -1 }, 0.8)), cool('c', { fryer: 'Large' })];
   const there = learn(batches);

@@ -40,6 +40,12 @@ function placesOf(batches: readonly ToldBatch[]): KnownPlaces[] {
 const PASSES = 2;
 
 /**
+ * By how much more of what was learnt the spread is than the linear equations say. Source: in 150 simulated kitchens what is believed
+ * of fryer and taste is off by up to 1.16 times its spread, root mean square.
+ */
+const WIDENED = 0.35;
+
+/**
  * All that these batches teach, from nothing, whatever their order. Quantities of a batch are sums of independent normal parts (of
  * all fryers, this one, its drawer; of the kin, the food, its season); each batch adds its evidence with the day's own share of
  * browning and softening taken out; one that contradicts all others counts less.
@@ -71,9 +77,8 @@ export function learn(batches: readonly ToldBatch[], weigh = true): Learning {
     solved = joint.solve(counted());
   }
   const names = joint.names;
-  const covariance = names.flatMap((_, i) =>
-    Array.from({ length: i + 1 }, (__, j) => solved.covariance[i * names.length + j]!),
-  );
+  const left = joint.widened(solved.covariance, WIDENED);
+  const covariance = names.flatMap((_, i) => Array.from({ length: i + 1 }, (__, j) => left[i * names.length + j]!));
   return {
     knowledge: { names, mean: solved.mean, covariance, batches: told.length, places: placesOf(batches) },
     standings,

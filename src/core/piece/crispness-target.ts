@@ -1,6 +1,6 @@
 import type { TargetCrispness } from '../food/wish';
 
-/** Glassy crust that reads as the wished bite on a thick piece, m per face. Source: 0.4–0.8 mm reads as crisp, feasibility study, between their lower end and their middle, where sweet potatoes and cold-stored ones still come out sooner by their sugar (docs/model); very crisp lies beyond, assumed; tender asks for none. */
+/** Glassy crust that reads as the wished bite on a thick piece, m per face. Source: 0.4–0.8 mm reads as crisp, design estimate, between their lower end and their middle, where sweet potatoes and cold-stored ones still come out sooner by their sugar (docs/model); very crisp lies beyond, assumed; tender asks for none. */
 const CRUST_FOR: Record<TargetCrispness, number> = {
   soft: 0,
   chewy: 0,

@@ -6,7 +6,7 @@ export type Verdict = 'under' | 'right' | 'dark' | 'burnt';
 /** Verdicts by the numbers used in hot loops and arrays. */
 export const VERDICTS: readonly Verdict[] = ['under', 'right', 'dark', 'burnt'];
 
-/** Browning above which a piece is burnt, whatever was wished: of the mean, and of one face. Source: feasibility study; one face half as much again, assumed. */
+/** Browning above which a piece is burnt, whatever was wished: of the mean, and of one face. Source: design estimate; one face half as much again, assumed. */
 export const BURNT_FROM = 3;
 const FACE_BURNT_FROM = 4.5;
 
@@ -24,7 +24,7 @@ const GOLDEN: RightBrowning = { from: 0.45, to: 1.8, faceFrom: 0.25, faceTo: 2.2
 /** Hardly any colour: enough to see that it was fried. Source: assumed, below a third of pale. */
 const FIRST: RightBrowning = { from: 0.03, to: 0.4, faceFrom: 0, faceTo: 0.6 };
 
-/** How the bands of the other wishes lie to that of golden, lower and upper ends. Source: assumed; ratios of the feasibility study's bands 0.15–1, 0.6–1.4 and 1–2.2. */
+/** How the bands of the other wishes lie to that of golden, lower and upper ends. Source: assumed; ratios of the design estimate's bands 0.15–1, 0.6–1.4 and 1–2.2. */
 const PALE = { lower: 0.15 / 0.6, upper: 1 / 1.4 };
 const BROWN = { lower: 1 / 0.6, upper: 2.2 / 1.4 };
 

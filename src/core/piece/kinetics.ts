@@ -5,7 +5,7 @@ import { tabulateArrhenius } from './arrhenius';
 /**
  * Browning of a moist skin per second: 1/160 at 150 °C, 65 kJ/mol. Source: energy within the 60–120 kJ/mol of published colour
  * kinetics of frying and baking, at its lower end, where dry crumb at 185 °C and bread at 180 °C both come out (docs/model); the
- * rate, assumed, is near the feasibility study's 1/200.
+ * rate, assumed, is near the design estimate's 1/200.
  */
 export const BROWNING_RATE = tabulateArrhenius(1 / 160, 65_000, 423.15);
 
@@ -18,7 +18,7 @@ export const SOFTENING_RATE = tabulateArrhenius(1, 95_000, 373.15);
 /** Diffusivity of liquid water, m²/s, before the fall with moisture; 2.5e-9 at 100 °C, 22 kJ/mol. Source: range of potato drying literature; assumed within it. */
 export const WATER_DIFFUSIVITY = tabulateArrhenius(2.5e-9, 22_000, 373.15);
 
-/** Moisture at which water has slowed browning to half. Source: feasibility study, assumed. */
+/** Moisture at which water has slowed browning to half. Source: design estimate, assumed. */
 const BROWNING_HALF_MOISTURE = 0.35;
 
 /**
@@ -38,7 +38,7 @@ function browningByMoisture(moisture: number): number {
 /** The same tabulated for hot loops. */
 export const BROWNING_BY_MOISTURE = tabulate(browningByMoisture, 0, 4, 0.001);
 
-/** Moisture at which diffusivity has fallen to half. Source: feasibility study, assumed. */
+/** Moisture at which diffusivity has fallen to half. Source: design estimate, assumed. */
 export const DIFFUSION_HALF_MOISTURE = 0.35;
 
 /** Diffusivity of vapour in air at 25 °C, m²/s, and how it grows with T/298 K. Source: usual figures, 2.6e-5 and 1.8. */

@@ -20,7 +20,7 @@ const LEAST_PROTEIN = 0.01;
 /** Rate without oil relative to fully oiled. Source: assumed. */
 const DRY_SHARE = 0.65;
 
-/** Oil film at which two thirds of the effect are there, kg/m². Source: useful film 20–80 g/m², feasibility study. */
+/** Oil film at which two thirds of the effect are there, kg/m². Source: useful film 20–80 g/m², design estimate. */
 const USEFUL_OIL = 0.02;
 
 /** Most oil that stays on a cut surface; more drips off, kg/m². Source: assumed, 90 g/m². */

@@ -1,7 +1,7 @@
 import type { DryingMethod } from '../plan/plan';
 
 /**
- * Water left lying on cut surfaces, kg/m². Source: feasibility study: drained 150–250 g/m², towelled about 30,
+ * Water left lying on cut surfaces, kg/m². Source: design estimate: drained 150–250 g/m², towelled about 30,
  * towelled twice or spun 10–15; steam-dry and air begin as drained and are computed.
  */
 export const FILM_AFTER: Record<DryingMethod, number> = {
