@@ -44,6 +44,7 @@ import { NextBatch } from './next-batch';
 import { nextIsBeside } from './next-load';
 import { SafeHeart } from './safe-heart';
 import { useAlerts } from '@/ui/use-alerts';
+import { useSettledPull } from './use-settled-pull';
 import { type EveningOfBatch, useTellDue } from './use-tell-due';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
@@ -109,7 +110,8 @@ export function CookingPhase({
 
   const pullAfter = live.forecast ? pullTimeIn(live.forecast) : storedPull(batch.forecast);
   const pullAt = pullAfter === null ? null : run.loadedAt! + pullAfter * 1000;
-  useTellDue(evening, run, pullAt === null ? null : pullAt + run.extraMinutes * 60_000);
+  const settled = useSettledPull(live, storedPull(batch.forecast));
+  useTellDue(evening, run, settled === null ? null : run.loadedAt! + settled * 1000 + run.extraMinutes * 60_000);
   /* a pull is kept with the moment that was called, so that one by the cook's own eye can be told from one that followed */
   const recordDeed = useCallback<RecordEvent>(
     (kind, ...told) => {

@@ -59,6 +59,31 @@ test('what cannot be sent is sent again', async () => {
   ]);
 });
 
+test('what moved back, or moved on while it could not be sent, is not told later on', async () => {
+  const { rerender, unmount } = due();
+  await rest(3000);
+  rerender({ pull: 1290 });
+  rerender({ pull: 1142 });
+  fetchMock.mockRejectedValueOnce(new TypeError('away'));
+  rerender({ pull: 1400 });
+  await rest(2000);
+  rerender({ pull: 1500 });
+  await rest(20_000);
+  unmount();
+  await rest(20_000);
+  expect(told().map((detail) => detail.at)).toEqual([1140, 1400, 1500].map(at));
+});
+
+test('moved back before the page is left, nothing is told', async () => {
+  const { rerender, unmount } = due();
+  await rest(3000);
+  rerender({ pull: 1290 });
+  rerender({ pull: 1142 });
+  unmount();
+  await rest(20_000);
+  expect(told()).toHaveLength(1);
+});
+
 test('neither a batch on its own nor a rehearsal tells anything', async () => {
   due(null).rerender({ pull: 1500 });
   due(EVENING, { ...REAL_TIME, speed: 60 }).rerender({ pull: 1500 });

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 import type { RunState } from '@/core/run/run-state';
 import { REAL_TIME } from '@/core/run/shown-clock';
 import type { EveningEvent } from '@/schemas/evening-event';
@@ -30,7 +30,12 @@ export function useTellDue(
   /* what is still to be told when the page is left */
   const untold = useRef<(() => void) | null>(null);
   const isReal = clock === REAL_TIME;
-  useEffect(() => {
+  /* counts what there is to tell: what was begun before the newest of it is not sent again */
+  const newest = useRef(0);
+  /* before the page can be left, or what was decided last would not be told */
+  useLayoutEffect(() => {
+    const own = ++newest.current;
+    untold.current = null;
     if (!evening || !isReal || loadedAt === null || pullAt === null) return;
     /* once whenever Cook opens: what was told on an earlier visit is not known here */
     if (told.current !== null && Math.abs(pullAt - told.current) < WORTH_TELLING) return;
@@ -44,6 +49,7 @@ export function useTellDue(
         detail: { step: evening.step, at: Math.round(pullAt) },
       };
       const sent = await send('POST', `/api/evenings/${evening.id}/events`, { events: [event] }, leaving);
+      if (own !== newest.current) return;
       if (sent.kind === 'away') timer = setTimeout(() => void tell(), RETRY);
       else told.current = pullAt;
     };
