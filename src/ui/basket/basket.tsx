@@ -7,6 +7,7 @@ import { BasketDrawing } from '../drawings/basket-drawing';
 import { useWidth } from '../field/use-width';
 import type { BasketPicture } from './basket-painter';
 import type { SeenPiece } from './basket-scene';
+import { standsBelow } from './ring-words';
 import { createPictureStrip, type PictureStrip } from './picture-strip';
 import { pieceLooks } from './followed-pieces';
 import { placesOf } from './drawer-load';
@@ -151,7 +152,7 @@ function Rings({ rings }: { rings: readonly (SeenPiece | null)[] }) {
       {rings.map((ring, which) => {
         if (!ring) return null;
         const [x, y, long, wide] = [ring.x * 400, ring.y * 400, ring.long * 400 + 12, ring.wide * 400 + 12];
-        const below = y < 330;
+        const below = standsBelow(y, rings[1 - which] ? rings[1 - which]!.y * 400 : undefined, 400);
         const reach = Math.abs(Math.sin((ring.turn * Math.PI) / 180)) * (long / 2) + wide / 2;
         const word = which === 0 ? 'palest' : 'darkest';
         const [wordX, wordY] = [

@@ -7,6 +7,7 @@ import type { Plan } from '../../core/plan/plan';
 import type { DrawerLoad } from '../../workers/basket/protocol';
 import { drawerLoad, kindsOfPieces } from '../basket/drawer-load';
 import { pieceLooks } from '../basket/followed-pieces';
+import { standsBelow } from '../basket/ring-words';
 import { shrinkage } from '../basket/shrinkage';
 import { sizeFromAbove } from './piece-size';
 import { PieceFromAbove } from './piece-from-above';
@@ -116,6 +117,7 @@ export const BasketDrawing = memo(function BasketDrawing({
                 key={which}
                 piece={piece}
                 size={size ?? [0, 0]}
+                other={inside[which === 0 ? darkest : palest]}
                 side={side}
                 word={which === 0 ? 'palest' : 'darkest'}
                 dashed={which === 0}
@@ -162,11 +164,13 @@ function extremesOf(lying: readonly LyingPiece[], brownings: readonly number[]):
 function Ring({
   piece,
   size: [long, wide],
+  other,
   side,
   word,
   dashed = false,
 }: {
   piece: LyingPiece | undefined;
+  other: LyingPiece | undefined;
   size: readonly [number, number];
   side: number;
   word: string;
@@ -175,7 +179,7 @@ function Ring({
   if (!piece) return null;
   const { x, y, turn } = piece;
   const pad = 4;
-  const below = y < side - 40;
+  const below = standsBelow(y, other?.y, side);
   return (
     <g fill="none" stroke="#f7f8f4" strokeWidth={1.8}>
       <rect
