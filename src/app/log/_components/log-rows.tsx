@@ -167,8 +167,10 @@ function Row({
           )}
         </span>
         <span className="min-w-0">
-          <span className="block truncate font-display text-[16px] font-semibold text-rim">{batch.document.name}</span>
-          <span className="block truncate text-[14px]">{cutText(batch.document, units)}</span>
+          <span className="line-clamp-2 font-display text-[16px] leading-tight font-semibold text-rim">
+            {batch.document.name}
+          </span>
+          <span className="line-clamp-2 text-[14px]">{cutText(batch.document, units)}</span>
         </span>
         <span className="text-[14px]">
           <LocalTime at={batch.begunAt} write={(date) => dayAndTimeText(date, 'EEE d MMM', units)} />
