@@ -48,7 +48,7 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
       return grams > 0 ? `${Number(grams.toFixed(1))} g oil` : 'no oil';
     }
     case 'fryer':
-      return document.fryer.preheat ? `heated ${document.fryer.preheat.minutes} min` : 'cold start';
+      return document.fryer.preheat ? `heat ${document.fryer.preheat.minutes} min` : 'cold start';
     case 'load':
       return `${freshLayers(plan).toFixed(1)} layers`;
     case 'cook':
