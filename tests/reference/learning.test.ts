@@ -3,7 +3,7 @@ import { believed, liveIn } from './simulated-kitchen';
 const median = (values: number[]) => values.sort((a, b) => a - b)[values.length >> 1]!;
 
 test('simulated kitchens: after four batches the forecast errs by half as much or less, and its interval is narrower and holds', () => {
-  const kitchens = Array.from({ length: 9 }, (_, i) => liveIn(100 + i, 5).batches);
+  const kitchens = Array.from({ length: 15 }, (_, i) => liveIn(100 + i, 5).batches);
   const off = (b: number) =>
     median(kitchens.map((own) => Math.abs((own[b]!.forecast.p50 ?? Infinity) / own[b]!.right - 1)));
   const width = (b: number) => median(kitchens.map((own) => own[b]!.forecast.p90! - own[b]!.forecast.p10!));
