@@ -6,7 +6,7 @@ import { nextAction } from '@/core/run/next-action';
 import type { RecordEvent } from '@/core/run/batch-event';
 import { openingsToCome, type RunState } from '@/core/run/run-state';
 import { medianBrowning, medianCrispness, sampleAt } from '@/core/batch/record-statistics';
-import { type Forecast, pullTimeIn } from '@/core/forecast/forecast';
+import type { Forecast } from '@/core/forecast/forecast';
 import { AS_EXPECTED } from '@/core/forecast/unknowns';
 import { cookDuration, dialTemperature, isMixing, type Plan } from '@/core/plan/plan';
 import { celsiusFromKelvin } from '@/core/units/temperature';
@@ -108,10 +108,9 @@ export function CookingPhase({
   const left = Math.round(action.at) - elapsed;
   const dial = temperatureText(celsiusFromKelvin(dialTemperature(current.stages, elapsed)), units);
 
-  const pullAfter = live.forecast ? pullTimeIn(live.forecast) : storedPull(batch.forecast);
+  const pullAfter = useSettledPull(live, storedPull(batch.forecast));
   const pullAt = pullAfter === null ? null : run.loadedAt! + pullAfter * 1000;
-  const settled = useSettledPull(live, storedPull(batch.forecast));
-  useTellDue(evening, run, settled === null ? null : run.loadedAt! + settled * 1000 + run.extraMinutes * 60_000);
+  useTellDue(evening, run, pullAt === null ? null : pullAt + run.extraMinutes * 60_000);
   /* a pull is kept with the moment that was called, so that one by the cook's own eye can be told from one that followed */
   const recordDeed = useCallback<RecordEvent>(
     (kind, ...told) => {
