@@ -38,7 +38,7 @@ test('the drawer is painted as food, darkens along the field, and is the same ea
   await enterOwnKitchen(page);
   await fullForecast(page);
   const drawer = page.getByRole('img', { name: /basket/ });
-  const canvas = drawer.locator('canvas');
+  const canvas = drawer.locator('canvas').last();
   await expect(canvas).toHaveAttribute('data-still', /./);
   const field = page.getByRole('slider', { name: 'Colour field, read by minute' });
   await field.focus();

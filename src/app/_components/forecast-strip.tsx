@@ -70,9 +70,7 @@ export function ForecastStrip({
         <ChevronUp size={20} aria-hidden />
         <canvas
           ref={canvas}
-          width={640}
-          height={16}
-          className="h-4 w-[calc(100%-2rem)] rounded-[2px]"
+          className="h-4 w-[calc(100%-2rem)] rounded-[2px] [image-rendering:pixelated]"
           style={alive ? undefined : fieldBackground(forecast.record, parts)}
           aria-hidden
         />

@@ -3,6 +3,7 @@
 import { memo, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import type { CookLooks } from '../../core/batch/record-statistics';
 import type { Plan } from '../../core/plan/plan';
+import { BasketCanvas } from '../drawings/basket-canvas';
 import { BasketDrawing } from '../drawings/basket-drawing';
 import { useWidth } from '../field/use-width';
 import type { BasketPicture } from './basket-painter';
@@ -55,7 +56,8 @@ export const Basket = memo(function Basket(props: {
       })),
     [drawer, over, record, plan],
   );
-  if (!drawer || !pictureAt) return <BasketDrawing {...props} />;
+  const Flat = scrubbed && !ringed ? BasketCanvas : BasketDrawing;
+  if (!drawer || !pictureAt) return <Flat {...props} />;
   return (
     <div role="img" aria-label={label} className={className}>
       <Painted
@@ -65,7 +67,7 @@ export const Basket = memo(function Basket(props: {
         samples={record.waterLost.length}
         ringed={ringed}
         scrubbed={scrubbed}
-        before={<BasketDrawing {...props} className="absolute inset-0 size-full" />}
+        before={<Flat {...props} className="absolute inset-0 size-full" />}
       />
     </div>
   );

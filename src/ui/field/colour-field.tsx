@@ -81,7 +81,7 @@ export const ColourField = memo(function ColourField({
 
   useEffect(() => {
     if (canvas.current) paintField(canvas.current, record, parts);
-  }, [record, parts, inner, height]);
+  }, [record, parts]);
 
   const readAt = (event: PointerEvent) => {
     const box = frame.current?.getBoundingClientRect();
@@ -135,9 +135,7 @@ export const ColourField = memo(function ColourField({
         >
           <canvas
             ref={canvas}
-            width={Math.round(inner * 2)}
-            height={height * 2}
-            className="absolute"
+            className="absolute [image-rendering:pixelated]"
             style={{ left: MARGIN, top: fieldTop, width: inner, height, ...(alive ? undefined : background) }}
             aria-hidden
           />

@@ -49,16 +49,12 @@ export function fieldImage(record: CookRecord, parts: readonly FieldPart[]): Ima
   return image;
 }
 
-/** Paints the field over the whole canvas, cells with sharp edges. */
+/** Paints the field, a pixel a cell; the page scales it with sharp edges. */
 export function paintField(canvas: HTMLCanvasElement, record: CookRecord, parts: readonly FieldPart[]): void {
   const context = canvas.getContext('2d');
   if (!context) return;
   const image = fieldImage(record, parts);
-  const small = document.createElement('canvas');
-  small.width = image.width;
-  small.height = image.height;
-  small.getContext('2d')?.putImageData(image, 0, 0);
-  context.clearRect(0, 0, canvas.width, canvas.height);
-  context.imageSmoothingEnabled = false;
-  context.drawImage(small, 0, 0, canvas.width, canvas.height);
+  if (canvas.width !== image.width) canvas.width = image.width;
+  if (canvas.height !== image.height) canvas.height = image.height;
+  context.putImageData(image, 0, 0);
 }
