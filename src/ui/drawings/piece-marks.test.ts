@@ -2,7 +2,7 @@ import type { Cut } from '../../core/cut/cut';
 import { foodColour } from '../colour/food-colours';
 import { findFood } from '../../core/food/catalogue';
 import { inkColour } from './ink-colour';
-import { pieceMarks } from './piece-marks';
+import { isEachItsOwn, pieceMarks } from './piece-marks';
 import { sizeFromAbove } from './piece-size';
 
 const mm = 1e-3;
@@ -48,6 +48,13 @@ test.each(CUTS)('a $shape is the same each time, and its edges are browner than 
   const inks = marks.flatMap(({ fill, stroke }) => [fill, stroke]).filter((ink) => typeof ink === 'number');
   expect(inks).toContain(0);
   expect(Math.max(...inks)).toBeGreaterThan(0.5);
+});
+
+test.each(CUTS)('of a $shape each piece is its own exactly where another twist draws it otherwise', (cut) => {
+  for (const coated of [false, true]) {
+    const isAnother = JSON.stringify(pieceMarks(cut, coated, 0.2)) !== JSON.stringify(pieceMarks(cut, coated, 0.8));
+    expect(isEachItsOwn(cut, coated)).toBe(isAnother);
+  }
 });
 
 test('a coat is grainy, each grain a little paler or browner than the piece', () => {

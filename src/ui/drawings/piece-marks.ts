@@ -27,6 +27,17 @@ const SHADOW = '#1b1e22';
 const SPECKS = 26;
 const SPECKLED = 1.7;
 
+/** Whether no two pieces of this cut are drawn alike; where they are, the marks of one do for all. */
+export function isEachItsOwn(cut: Cut, coated: boolean): boolean {
+  return (
+    cut.shape === 'slice' ||
+    cut.shape === 'disc' ||
+    cut.shape === 'floret' ||
+    cut.shape === 'sheet' ||
+    (coated && cut.shape !== 'wedge')
+  );
+}
+
 /** The marks of one piece seen from above, in mm about its middle; `twist` 0–1 varies it. */
 export function pieceMarks(cut: Cut, coated: boolean, twist: number): Mark[] {
   const mm = (metres: number) => metres * 1000;
