@@ -17,6 +17,7 @@ export const STANDARD_RESOLUTION: Resolution = { pieces: 16, cells: 17, step: 10
 
 /**
  * Resolution of a member of an ensemble, where the typical piece matters and not the picture, and of the first picture while a lever
- * moves. Source: moments to pull within 3 % of the standard ones; what is shown is drawn to those, see `intervalAround`.
+ * moves. Source: moments to pull of 105 usual ways lie within 0.8 % (median), 2.8 % (nine of ten) and 6.3 % (chips) of the
+ * standard ones; what is shown is drawn to those, see `intervalAround`.
  */
 export const MEMBER_RESOLUTION: Resolution = { pieces: 6, cells: 13, step: 10, interval: 40 };
