@@ -8,7 +8,7 @@ import { BasketDrawing } from '../drawings/basket-drawing';
 import { useWidth } from '../field/use-width';
 import type { BasketPicture } from './basket-painter';
 import type { SeenPiece } from './basket-scene';
-import { standsBelow } from './ring-words';
+import { ringWords } from './ring-words';
 import { createPictureStrip, type PictureStrip } from './picture-strip';
 import { pieceLooks } from './followed-pieces';
 import { placesOf } from './drawer-load';
@@ -147,24 +147,33 @@ function Painted({
   );
 }
 
+/** Side of the rings' drawing, and the room of a word in it. */
+const SIDE = 400;
+const WORD = { wide: 60, high: 20, gap: 14 };
+
+/** Furthest that a word stands from the middle of a piece that lies across. */
+const FURTHEST = 60;
+
 /** Rings round the palest and the darkest piece, each with its name. */
 function Rings({ rings }: { rings: readonly (SeenPiece | null)[] }) {
+  const places = [rings[0], rings[1]].map((ring) => {
+    if (!ring) return null;
+    const [long, wide] = [ring.long * SIDE + 12, ring.wide * SIDE + 12];
+    const reach = Math.abs(Math.sin((ring.turn * Math.PI) / 180)) * (long / 2) + wide / 2;
+    return { x: ring.x * SIDE, y: ring.y * SIDE, reach: Math.min(reach, FURTHEST), long, wide, turn: ring.turn };
+  });
+  const words = ringWords([places[0]!, places[1]!], SIDE, WORD);
   return (
-    <svg viewBox="0 0 400 400" className="absolute inset-0 size-full">
-      {rings.map((ring, which) => {
-        if (!ring) return null;
-        const [x, y, long, wide] = [ring.x * 400, ring.y * 400, ring.long * 400 + 12, ring.wide * 400 + 12];
-        const below = standsBelow(y, rings[1 - which] ? rings[1 - which]!.y * 400 : undefined, 400);
-        const reach = Math.abs(Math.sin((ring.turn * Math.PI) / 180)) * (long / 2) + wide / 2;
+    <svg viewBox={`0 0 ${SIDE} ${SIDE}`} className="absolute inset-0 size-full">
+      {places.map((place, which) => {
+        const at = words[which];
+        if (!place || !at) return null;
+        const { x, y, turn, long, wide } = place;
         const word = which === 0 ? 'palest' : 'darkest';
-        const [wordX, wordY] = [
-          Math.min(366, Math.max(34, x)),
-          Math.min(388, Math.max(14, y + (below ? 1 : -1) * (Math.min(reach, 60) + 14))),
-        ];
         return (
           <g key={word} fill="none" stroke="#f7f8f4">
             <rect
-              transform={`translate(${x} ${y}) rotate(${ring.turn})`}
+              transform={`translate(${x} ${y}) rotate(${turn})`}
               x={-long / 2}
               y={-wide / 2}
               width={long}
@@ -173,16 +182,16 @@ function Rings({ rings }: { rings: readonly (SeenPiece | null)[] }) {
               strokeWidth={2.5}
               strokeDasharray={which === 0 ? '6 4' : undefined}
             />
-            <rect x={wordX - 30} y={wordY - 12} width={60} height={20} rx={4} fill="#1b1e22" stroke="none" />
-            <text
-              x={wordX}
-              y={wordY + 3}
-              textAnchor="middle"
-              fontSize={13}
-              fontWeight={640}
-              fill="#f7f8f4"
+            <rect
+              x={at.x - WORD.wide / 2}
+              y={at.y - 12}
+              width={WORD.wide}
+              height={WORD.high}
+              rx={4}
+              fill="#1b1e22"
               stroke="none"
-            >
+            />
+            <text x={at.x} y={at.y + 3} textAnchor="middle" fontSize={13} fontWeight={640} fill="#f7f8f4" stroke="none">
               {word}
             </text>
           </g>

@@ -1,11 +1,39 @@
-import { standsBelow } from './ring-words';
+import { createSeededRandom } from '@/core/numeric/seeded-random';
+import { ringWords } from './ring-words';
 
-test('words of two rings one above the other stand apart', () => {
-  expect([standsBelow(190, 240, 400), standsBelow(240, 190, 400)]).toEqual([false, true]);
+const ROOM = { wide: 60, high: 20, gap: 14 };
+const ring = (x: number, y: number) => ({ x, y, reach: 20 });
+
+test('of two rings one above the other each word stands away from the other ring', () => {
+  expect(ringWords([ring(200, 190), ring(200, 240)], 400, ROOM)).toEqual([
+    { x: 200, y: 156 },
+    { x: 200, y: 274 },
+  ]);
+  expect(ringWords([ring(200, 200), ring(200, 200)], 400, ROOM)).toEqual([
+    { x: 200, y: 166 },
+    { x: 200, y: 234 },
+  ]);
 });
 
 test('at the edges a word stands where there is room; alone it stands below', () => {
-  expect(standsBelow(30, 200, 400)).toBe(true);
-  expect(standsBelow(380, 200, 400)).toBe(false);
-  expect(standsBelow(200, undefined, 400)).toBe(true);
+  expect(ringWords([ring(200, 30), null], 400, ROOM)[0]!.y).toBeGreaterThan(30);
+  expect(ringWords([ring(200, 380), ring(50, 200)], 400, ROOM)[0]!.y).toBeLessThan(380);
+  expect(ringWords([ring(200, 200), null], 400, ROOM)).toEqual([{ x: 200, y: 234 }, null]);
+});
+
+test('wherever two rings lie, their words neither touch nor leave the drawer', () => {
+  const random = createSeededRandom(11);
+  for (let n = 0; n < 400; n++) {
+    const edge = n % 2 === 0 ? 400 : 60;
+    const words = ringWords([ring(400 * random(), edge * random()), ring(400 * random(), edge * random())], 400, ROOM);
+    const [one, other] = words as [{ x: number; y: number }, { x: number; y: number }];
+    const apart = Math.abs(one.x - other.x) >= ROOM.wide - 1e-9 || Math.abs(one.y - other.y) >= ROOM.high;
+    expect(apart).toBe(true);
+    for (const { x, y } of [one, other]) {
+      expect(x).toBeGreaterThanOrEqual(30);
+      expect(x).toBeLessThanOrEqual(370);
+      expect(y).toBeGreaterThanOrEqual(10);
+      expect(y).toBeLessThanOrEqual(390);
+    }
+  }
 });

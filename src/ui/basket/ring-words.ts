@@ -1,8 +1,55 @@
+/** A ring in the drawer: its middle, and how far it reaches above and below it. */
+export interface RingPlace {
+  readonly x: number;
+  readonly y: number;
+  readonly reach: number;
+}
+
+/** Room that a word takes, and how far its middle stands from the ring. */
+export interface WordRoom {
+  readonly wide: number;
+  readonly high: number;
+  readonly gap: number;
+}
+
+/** Middle of a word. */
+export interface RingWord {
+  readonly x: number;
+  readonly y: number;
+}
+
 /**
- * Whether the word to one of two rings stands below it: that of the lower one does, so that the two words never lie over one another,
- * unless there is no room. @param y of the ring, and of the other one; the same unit as the drawer's @param side
+ * Middles of the words to two rings, so that they never lie over one another: above the upper ring and below the lower one, the other
+ * way round where there is no room, and beside each other where both then stand at one height. All in the unit of the drawer's side.
  */
-export function standsBelow(y: number, other: number | undefined, side: number): boolean {
-  const margin = 0.18 * side;
-  return y < margin || (y < side - margin && (other === undefined || y >= other));
+export function ringWords(
+  rings: readonly [RingPlace | null, RingPlace | null],
+  side: number,
+  room: WordRoom,
+): readonly [RingWord | null, RingWord | null] {
+  const within = (value: number, margin: number) => Math.min(side - margin, Math.max(margin, value));
+  const wordTo = (which: 0 | 1): RingWord | null => {
+    const [ring, other] = [rings[which], rings[1 - which]];
+    if (!ring) return null;
+    const { x, y, reach } = ring;
+    const isLower = !other || y > other.y || (y === other.y && which === 1);
+    const margin = 0.18 * side;
+    const below = y < margin || (y < side - margin && isLower);
+    return {
+      x: within(x, room.wide / 2),
+      y: within(y + (below ? 1 : -1) * (reach + room.gap), room.high / 2),
+    };
+  };
+  const [first, second] = [wordTo(0), wordTo(1)];
+  if (!first || !second || Math.abs(first.y - second.y) >= room.high) return [first, second];
+  const missing = room.wide - Math.abs(first.x - second.x);
+  if (missing <= 0) return [first, second];
+  /* both keep their order, and both stay in the drawer */
+  const leftIsFirst = first.x <= second.x;
+  const left = Math.min(side - 1.5 * room.wide, Math.max(room.wide / 2, Math.min(first.x, second.x) - missing / 2));
+  const [ofFirst, ofSecond] = leftIsFirst ? [left, left + room.wide] : [left + room.wide, left];
+  return [
+    { ...first, x: ofFirst },
+    { ...second, x: ofSecond },
+  ];
 }

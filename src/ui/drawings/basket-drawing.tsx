@@ -3,12 +3,11 @@
 import { memo } from 'react';
 import type { CookLooks } from '../../core/batch/record-statistics';
 import type { Plan } from '../../core/plan/plan';
-import { standsBelow } from '../basket/ring-words';
+import { type RingWord, ringWords } from '../basket/ring-words';
 import { DrawerFloor, RIM } from './drawer-floor';
 import { PieceFromAbove } from './piece-from-above';
 import { sizeFromAbove } from './piece-size';
-import type { LyingPiece } from './settle-pieces';
-import { MOST_DRAWN, useDrawnPieces } from './use-drawn-pieces';
+import { type DrawnPiece, MOST_DRAWN, useDrawnPieces } from './use-drawn-pieces';
 
 /** The drawer seen straight from above at one sample of a record: every piece to scale, in the colours of the record. */
 export const BasketDrawing = memo(function BasketDrawing({
@@ -31,6 +30,11 @@ export const BasketDrawing = memo(function BasketDrawing({
   className?: string;
 }) {
   const { side, kinds, pieces, palest, darkest, shrunk } = useDrawnPieces(plan, record, sample, most, ringed);
+  const sizeOf = ({ part }: DrawnPiece) => sizeFromAbove(kinds[part]!.cut);
+  const extremes = [palest, darkest] as const;
+  const ringOf = (piece: DrawnPiece | undefined) =>
+    piece ? { x: piece.x, y: piece.y, reach: sizeOf(piece)[1] / 2 } : null;
+  const words = ringWords([ringOf(palest), ringOf(darkest)], side, WORD);
   return (
     <svg
       viewBox={`${-RIM} ${-RIM} ${side + 2 * RIM} ${side + 2 * RIM}`}
@@ -51,15 +55,14 @@ export const BasketDrawing = memo(function BasketDrawing({
         );
       })}
       {ringed &&
-        [palest, darkest].map(
+        extremes.map(
           (piece, which) =>
             piece && (
               <Ring
                 key={which}
                 piece={piece}
-                size={sizeFromAbove(kinds[piece.part]!.cut)}
-                other={which === 0 ? darkest : palest}
-                side={side}
+                size={sizeOf(piece)}
+                at={words[which]!}
                 word={which === 0 ? 'palest' : 'darkest'}
                 dashed={which === 0}
               />
@@ -69,25 +72,26 @@ export const BasketDrawing = memo(function BasketDrawing({
   );
 });
 
+/** Room of a word to a ring, mm. */
+const WORD = { wide: 52, high: 16, gap: 16 };
+
 /** A ring round one piece with its name. */
 function Ring({
-  piece,
+  piece: { x, y, turn },
   size: [long, wide],
-  other,
-  side,
+  at,
   word,
-  dashed = false,
+  dashed,
 }: {
-  piece: LyingPiece;
-  other: LyingPiece | undefined;
+  piece: DrawnPiece;
+  /** mm, its longer and its shorter side */
   size: readonly [number, number];
-  side: number;
+  /** the middle of its word */
+  at: RingWord;
   word: string;
-  dashed?: boolean;
+  dashed: boolean;
 }) {
-  const { x, y, turn } = piece;
   const pad = 4;
-  const below = standsBelow(y, other?.y, side);
   return (
     <g fill="none" stroke="#f7f8f4" strokeWidth={1.8}>
       <rect
@@ -100,8 +104,8 @@ function Ring({
         strokeDasharray={dashed ? '4 3' : undefined}
       />
       <text
-        x={Math.min(side - 26, Math.max(26, x))}
-        y={below ? y + wide / 2 + 20 : y - wide / 2 - 12}
+        x={at.x}
+        y={at.y + 4}
         textAnchor="middle"
         fontSize={12}
         fontWeight={640}
