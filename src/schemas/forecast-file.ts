@@ -1,5 +1,5 @@
 import { browningQuantile } from '../core/batch/record-statistics';
-import type { PullInterval } from '../core/forecast/interval';
+import type { PullInterval } from '../core/forecast/pull-interval';
 import type { Forecast } from '../core/forecast/forecast';
 import type { Warning } from '../core/forecast/warning';
 import { celsiusFromKelvin } from '../core/units/temperature';

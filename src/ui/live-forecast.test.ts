@@ -1,4 +1,4 @@
-import type { PullInterval } from '../core/forecast/interval';
+import type { PullInterval } from '../core/forecast/pull-interval';
 import type { Forecast } from '../core/forecast/forecast';
 import { AS_EXPECTED } from '../core/forecast/unknowns';
 import { FIRST_PLAN } from '../schemas/first-plan';

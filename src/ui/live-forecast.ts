@@ -1,4 +1,4 @@
-import type { PullInterval } from '../core/forecast/interval';
+import type { PullInterval } from '../core/forecast/pull-interval';
 import type { Forecast } from '../core/forecast/forecast';
 import { AS_EXPECTED, type Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';

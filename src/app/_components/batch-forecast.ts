@@ -1,5 +1,5 @@
 import type { Forecast } from '@/core/forecast/forecast';
-import type { PullInterval } from '@/core/forecast/interval';
+import type { PullInterval } from '@/core/forecast/pull-interval';
 import type { BatchForecast } from '@/schemas/batch';
 
 const minutes = (seconds: number | null | undefined) =>

@@ -2,7 +2,7 @@
 
 import { basketCount } from '@/core/plan/basket-count';
 import type { Forecast } from '@/core/forecast/forecast';
-import type { PullInterval } from '@/core/forecast/interval';
+import type { PullInterval } from '@/core/forecast/pull-interval';
 import type { Plan } from '@/core/plan/plan';
 import { outerRamp } from '@/core/plan/outer-ramp';
 import type { PlanFile } from '@/schemas/plan-file';

@@ -3,8 +3,6 @@
 import { ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { memo } from 'react';
-import { boardWork } from '@/core/prep/board-work';
-import { prepDuration, prepTasks } from '@/core/prep/prep-tasks';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { LiveForecastStore } from '@/ui/live-forecast';
@@ -15,8 +13,7 @@ import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
 import { useStudy } from '@/ui/study/study-context';
 import type { LoadsOutcome } from '@/workers/study/protocol';
-import { cardSteps } from '@/ui/words/prep-steps';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import { writePlanFile } from '@/schemas/write-plan';
 
 /** Next time the clock shows HH:MM. */
@@ -83,15 +80,8 @@ export const PlanMenu = memo(function PlanMenu({
     const { document, plan } = readPlan();
     const { forecast } = live.read();
     if (!forecast) return notifyError('The forecast is still being worked out; try again in a moment.');
-    const pullTime = pullTimeIn(forecast);
-    const { recipeFromPlan } = await import('@/editing/recipe');
-    const steps = cardSteps(document, forecast, units).map((step) => step.text);
-    const recipe = recipeFromPlan(
-      document,
-      steps,
-      (boardWork(plan) + prepDuration(prepTasks(plan))) / 60,
-      pullTime === null ? null : pullTime / 60,
-    );
+    const { recipeOf } = await import('./recipe-file');
+    const recipe = recipeOf(document, plan, forecast, units);
     saveFile(fileNameOf(document.name, 'recipe.jsonld'), JSON.stringify(recipe, null, 2), 'application/ld+json');
   };
   const saveCalendar = async () => {

@@ -1,5 +1,6 @@
 import { type Beginnings, createBeginnings } from '../batch/beginnings';
-import { goingOn, type PullInterval, pullInterval } from '../forecast/interval';
+import { goingOn } from '../forecast/interval';
+import { type PullInterval, pullInterval } from '../forecast/pull-interval';
 import {
   AS_EXPECTED,
   browningScaleOf,

@@ -1,7 +1,8 @@
 import { MEMBER_RESOLUTION } from '../batch/resolution';
 import type { Plan } from '../plan/plan';
 import { type Forecast, forecastPlan } from './forecast';
-import { intervalAround, type PullInterval, pullTimesAt, SIGMA_POINTS } from './interval';
+import { pullTimesAt, SIGMA_POINTS } from './interval';
+import { intervalAround, type PullInterval } from './pull-interval';
 
 /** What a page shows of a plan before it is alive: moment, window and interval as they will stay, the picture coarse. */
 export interface FirstSight {

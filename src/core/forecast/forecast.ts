@@ -22,11 +22,6 @@ export interface Forecast extends BestMoment {
   readonly warnings: readonly Warning[];
 }
 
-/** The moment to pull, s; null without a forecast, and where the stages end too soon. */
-export function pullTimeIn(forecast: Pick<BestMoment, 'pull' | 'inTime'> | null | undefined): number | null {
-  return forecast?.inTime ? forecast.pull.time : null;
-}
-
 /** Forecasts a plan to the end of its stages. Same plan, seed and resolution, same answer. */
 export function forecastPlan(plan: Plan, seed = 1, resolution: Resolution = STANDARD_RESOLUTION): Forecast {
   return forecastOf(plan, simulateCook(plan, seed, resolution));

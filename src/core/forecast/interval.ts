@@ -2,28 +2,15 @@ import type { CookRecord } from '../batch/cook-record';
 import { MEMBER_RESOLUTION, type Resolution, STANDARD_RESOLUTION } from '../batch/resolution';
 import { simulateCook } from '../batch/simulate-cook';
 import { normalQuantile } from '../numeric/normal-quantile';
-import { weightedQuantile } from '../numeric/quantile';
 import { cookDuration, type Plan } from '../plan/plan';
 import { findBestMoment } from './best-moment';
 import { watchMoment } from './known-moment';
+import { intervalAround, type PullInterval, type PullTime } from './pull-interval';
 import { trackShares } from './shares';
 import { AS_EXPECTED, browningScaleOf, type Unknowns, withUnknowns } from './unknowns';
 
 /** Beyond the stages a pull is still looked for, this share of them and s at least: a number helps more than none. Source: chosen. */
 const LOOK_BEYOND = { share: 0.5, least: 600 };
-
-/** Quantiles of the moment to pull, s; null where that member is not done half again as long as the stages. */
-export interface PullInterval {
-  readonly p10: number | null;
-  readonly p50: number | null;
-  readonly p90: number | null;
-}
-
-/** When one kitchen in a set would pull, s (null when later than was looked), and how much it counts. */
-export interface PullTime {
-  readonly time: number | null;
-  readonly weight: number;
-}
 
 /** The plan with its last stage going on. */
 export function goingOn(plan: Plan): Plan {
@@ -86,33 +73,6 @@ export function pullTimesAt(
 /** The record of a food that browns `scale` times as fast. */
 export function withBrowning(record: CookRecord, scale: number): CookRecord {
   return { ...record, browning: record.browning.map((browning) => browning * scale) };
-}
-
-/** Quantiles over weighted pull times; one that is not known counts as later than all others. */
-export function pullInterval(times: readonly PullTime[]): PullInterval {
-  const values = times.map(({ time }) => time ?? Infinity);
-  const weights = times.map(({ weight }) => weight);
-  const at = (share: number) => {
-    const value = weightedQuantile(values, weights, share);
-    return Number.isFinite(value) ? value : null;
-  };
-  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
-}
-
-/** When a cook of the plan as expected would pull, s; null where not within its stages. */
-export interface Expected {
-  readonly pull: { readonly time: number };
-  readonly inTime: boolean;
-}
-
-/**
- * The interval of members that are coarser than what is shown, drawn to it: as a member of the plan as expected pulls a little
- * earlier or later than the standard cook of the same, so does each.
- * @param coarse the plan as expected at the members' resolution @param shown the same at the standard one
- */
-export function intervalAround(times: readonly PullTime[], coarse: Expected, shown: Expected): PullInterval {
-  const ratio = coarse.inTime && shown.inTime ? shown.pull.time / coarse.pull.time : 1;
-  return pullInterval(times.map(({ time, weight }) => ({ time: time === null ? null : time * ratio, weight })));
 }
 
 /** The 80 % interval of the moment to pull over the fryer's and the food's unknowns. Cost: seven coarse cooks and one of the standard. */

@@ -1,6 +1,7 @@
 import { createSeededRandom } from '../numeric/seeded-random';
 import { normalQuantile } from '../numeric/normal-quantile';
-import { forecastPlan, pullTimeIn } from '../forecast/forecast';
+import { forecastPlan } from '../forecast/forecast';
+import { pullTimeIn } from '../forecast/pull-time-in';
 import { simulateCook } from '../batch/simulate-cook';
 import { cookDuration, type Plan } from '../plan/plan';
 import { findFood } from '../food/catalogue';

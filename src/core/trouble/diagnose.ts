@@ -1,6 +1,7 @@
 import { simulateCook } from '../batch/simulate-cook';
 import { batchYield } from '../cut/batch-yield';
-import { forecastPlan, pullTimeIn } from '../forecast/forecast';
+import { forecastPlan } from '../forecast/forecast';
+import { pullTimeIn } from '../forecast/pull-time-in';
 import { goingOn } from '../forecast/interval';
 import { saidCrispness } from '../learn/what-came-out';
 import type { BiteCameOut } from '../learn/what-came-out';

@@ -1,6 +1,7 @@
 import { simulateCook } from '@/core/batch/simulate-cook';
 import { forecastInterval, pullTimeOf } from '@/core/forecast/interval';
-import { type Forecast, forecastPlan, pullTimeIn } from '@/core/forecast/forecast';
+import { type Forecast, forecastPlan } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import type { CookRecord } from '@/core/batch/cook-record';
 import { medianBrowning, medianSoftness, sampleAt } from '@/core/batch/record-statistics';
 import { NOISE, seen } from '@/core/coach/likelihood';

@@ -1,5 +1,5 @@
 import type { Forecast } from '../../core/forecast/forecast';
-import type { PullInterval } from '../../core/forecast/interval';
+import type { PullInterval } from '../../core/forecast/pull-interval';
 import { halfMinutes, percentText, wholeMinutes } from './format';
 
 /** The head of every forecast: the one moment to pull. */

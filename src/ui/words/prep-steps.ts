@@ -1,5 +1,5 @@
 import type { BestMoment } from '../../core/forecast/best-moment';
-import { pullTimeIn } from '../../core/forecast/forecast';
+import { pullTimeIn } from '../../core/forecast/pull-time-in';
 import { batchYield } from '../../core/cut/batch-yield';
 import { prepTasks } from '../../core/prep/prep-tasks';
 import { celsiusFromKelvin } from '../../core/units/temperature';

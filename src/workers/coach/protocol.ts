@@ -1,6 +1,6 @@
 import type { Advice } from '../../core/coach/advice';
 import type { Observation } from '../../core/coach/observation';
-import type { PullInterval } from '../../core/forecast/interval';
+import type { PullInterval } from '../../core/forecast/pull-interval';
 import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 

@@ -1,6 +1,6 @@
 import { proxy, wrap } from 'comlink';
 import type { Forecast } from '../../core/forecast/forecast';
-import { intervalAround, type PullInterval, type PullTime } from '../../core/forecast/interval';
+import { intervalAround, type PullInterval, type PullTime } from '../../core/forecast/pull-interval';
 import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 import type { ForecastAnswer, ForecastService } from './protocol';

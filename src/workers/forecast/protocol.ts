@@ -1,5 +1,5 @@
 import type { Forecast } from '../../core/forecast/forecast';
-import type { PullTime } from '../../core/forecast/interval';
+import type { PullTime } from '../../core/forecast/pull-interval';
 import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
 

@@ -1,4 +1,5 @@
-import { pullInterval, pullTimesAt, SIGMA_POINTS } from '../../core/forecast/interval';
+import { pullTimesAt, SIGMA_POINTS } from '../../core/forecast/interval';
+import { pullInterval } from '../../core/forecast/pull-interval';
 import { AS_EXPECTED } from '../../core/forecast/unknowns';
 import { FIRST_PLAN } from '../../schemas/first-plan';
 import { planFromFile } from '../../schemas/plan-from-file';

@@ -1,5 +1,5 @@
 import { proxy, wrap } from 'comlink';
-import type { PullInterval } from '../../core/forecast/interval';
+import type { PullInterval } from '../../core/forecast/pull-interval';
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import type { Sensitivity } from '../../core/forecast/sensitivity';

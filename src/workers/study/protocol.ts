@@ -1,5 +1,5 @@
 import type { Explained } from '../../editing/explain-difference';
-import type { PullInterval } from '../../core/forecast/interval';
+import type { PullInterval } from '../../core/forecast/pull-interval';
 import type { Cause } from '../../core/trouble/cause';
 import type { Complaint, Diagnosis } from '../../core/trouble/diagnose';
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';

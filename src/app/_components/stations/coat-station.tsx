@@ -19,7 +19,7 @@ import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
 import { oilFilmGM2 } from './station-drawing';
 import { oilGrams } from './station-figure';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 
 const OILINGS = [
   { value: 'toss', word: 'In the bowl' },

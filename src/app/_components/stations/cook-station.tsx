@@ -18,7 +18,7 @@ import { OpeningsList } from './openings-list';
 import { typedTemperature } from '@/ui/words/typed-units';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 
 /** Most stages the station offers. */
 const MOST_STAGES = 3;

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { batchYield } from '@/core/cut/batch-yield';
 import type { CutShape } from '@/core/cut/cut';
 import type { PlanFile } from '@/schemas/plan-file';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import { withShape } from '@/editing/edit-plan';
 import { foodColour } from '@/ui/colour/food-colours';
 import { Choice } from '@/ui/controls/choice';

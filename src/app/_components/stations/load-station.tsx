@@ -23,7 +23,7 @@ import { KeptAmounts } from './kept-amounts';
 import { LoadsTable } from './loads-table';
 import type { StationProps } from './station';
 import { StationCaution } from './station-caution';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 
 /** Numbers of loads that the bench offers. */
 const LOADS = [1, 2, 3, 4] as const;

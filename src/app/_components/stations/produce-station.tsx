@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { APPETITES, type Appetite } from '@/core/cut/produce-yield';
 import { listFoods } from '@/core/food/catalogue';
 import { STORAGES, type Storage } from '@/core/food/sugar';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import { cookDuration } from '@/core/plan/plan';
 import { withLoad } from '@/editing/amounts';
 import { beginningOf, withBeginning } from '@/editing/beginning';

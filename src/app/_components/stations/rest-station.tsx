@@ -17,7 +17,7 @@ import { wholeMinutes, massText, percentText, temperatureText } from '@/ui/words
 import type { StationProps } from './station';
 import { SidesList } from './sides-list';
 import { StationCaution } from './station-caution';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 
 const PLACES: readonly { value: HoldPlace; word: string }[] = [
   { value: 'rack', word: 'On a rack' },

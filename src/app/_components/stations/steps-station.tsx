@@ -1,6 +1,6 @@
 'use client';
 
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import { newAfterSteps, newPrepSteps } from '@/editing/edit-steps';
 import { useUnits } from '@/ui/units-context';
 import { temperatureText, wholeMinutes } from '@/ui/words/format';

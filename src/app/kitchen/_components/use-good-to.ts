@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { PullInterval } from '@/core/forecast/interval';
+import type { PullInterval } from '@/core/forecast/pull-interval';
 import { withoutKnowledge } from '@/editing/with-knowledge';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useStudy } from '@/ui/study/study-context';

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { type HoldForecast, WARM_OVEN_C } from '@/core/forecast/hold';
 import { wantsBite } from '@/core/food/wish';
 import { celsiusFromKelvin } from '@/core/units/temperature';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import { batchForecast } from '@/app/_components/batch-forecast';
 import type { Batch } from '@/schemas/batch';
 import { writePlanFile } from '@/schemas/write-plan';

@@ -9,7 +9,7 @@ import { preheatDueIn, prepTasks } from '@/core/prep/prep-tasks';
 import type { RecordEvent } from '@/core/run/batch-event';
 import type { RunState } from '@/core/run/run-state';
 import { celsiusFromKelvin } from '@/core/units/temperature';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import { storedPull } from '@/app/_components/batch-forecast';
 import type { BatchForecast } from '@/schemas/batch';
 import { firstStepOfEachLoad } from '@/schemas/each-load';

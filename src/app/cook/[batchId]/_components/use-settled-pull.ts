@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { pullTimeIn } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import type { LiveForecast } from '@/ui/live-forecast';
 
 /** s after loading when to pull, by the newest whole picture; until the first, as `stored` with the batch. A coarse one may be half a minute off. */
