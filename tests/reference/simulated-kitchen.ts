@@ -2,7 +2,8 @@ import { ANSWER_STEP, type Look, type Observation } from '@/core/coach/observati
 import { judgeFor } from '@/core/piece/judge-piece';
 import { type Trace, traceAt, traceOf, tracesOf } from '@/core/coach/trace';
 import { findFood } from '@/core/food/catalogue';
-import { type PullInterval, pullInterval, pullTimesAt, SIGMA_POINTS } from '@/core/forecast/interval';
+import { pullTimesAt, SIGMA_POINTS } from '@/core/forecast/interval';
+import { type PullInterval, pullInterval } from '@/core/forecast/pull-interval';
 import { batchEvidence } from '@/core/learn/batch-evidence';
 import { BROWNING_SHARES } from '@/core/learn/parts';
 import { sugarSensitivity } from '@/core/prep/sugar-sensitivity';
