@@ -55,7 +55,7 @@ test('what this device has corrected goes before what was planned; late by minut
   expect(screen.getByRole('timer')).toHaveTextContent('Pull in1:00');
   act(() => void jest.advanceTimersByTime(13 * 60_000));
   expect(screen.getByRole('timer')).toHaveTextContent('12 min ago');
-  clearRun(batch.id);
+  act(() => clearRun(batch.id));
 });
 
 test('one in preparation says which step comes, one with all steps done that it can be loaded', () => {
