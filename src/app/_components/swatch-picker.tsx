@@ -4,18 +4,7 @@ import { RadioGroup } from 'radix-ui';
 import { useId } from 'react';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import { foodColour } from '@/ui/colour/food-colours';
-
-/** Steps of the ramp a cook can tell apart, with a word for each. */
-export const SWATCHES: readonly { readonly browning: number; readonly word: string }[] = [
-  { browning: 0.1, word: 'raw' },
-  { browning: 0.4, word: 'pale' },
-  { browning: 0.7, word: 'light gold' },
-  { browning: 1, word: 'golden' },
-  { browning: 1.4, word: 'deep gold' },
-  { browning: 2, word: 'brown' },
-  { browning: 3, word: 'dark' },
-  { browning: 4.5, word: 'burnt' },
-];
+import { nearestSwatch, SWATCHES } from './swatches';
 
 /** The colour of most pieces, by tapping the nearest swatch of the food's own ramp. */
 export function SwatchPicker({
@@ -28,10 +17,7 @@ export function SwatchPicker({
   onChange: (browning: number) => void;
 }) {
   const id = useId();
-  const nearest =
-    value === null
-      ? null
-      : SWATCHES.reduce((a, b) => (Math.abs(b.browning - value) < Math.abs(a.browning - value) ? b : a));
+  const nearest = value === null ? null : nearestSwatch(value);
   return (
     <div>
       <span id={id} className="mb-1 block text-[14px] font-semibold">

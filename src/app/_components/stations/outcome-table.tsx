@@ -7,6 +7,7 @@ import { foodColour } from '@/ui/colour/food-colours';
 import { useOutcomes } from '@/ui/study/study-context';
 import { wholeMinutes } from '@/ui/words/format';
 import { stretchText } from '@/ui/words/price-text';
+import { nearestSwatch } from '../swatches';
 
 /** Typical browning of a plan at `time` s. */
 function browningAt({ browning }: PlanOutcome, time: number): number {
@@ -79,7 +80,7 @@ export function OutcomeTable({
                           className="inline-block h-4 w-8 rounded-[3px] border border-iron-soft"
                           style={{ background: foodColour(ramp, browningAt(outcome, at ?? 0)) }}
                         />
-                        <span className="sr-only">{browningAt(outcome, at ?? 0).toFixed(2)}</span>
+                        <span className="sr-only">{nearestSwatch(browningAt(outcome, at ?? 0)).word}</span>
                       </span>
                     </td>
                     <td className="pr-2 whitespace-nowrap">{outcome.acrylamide ?? 'none'}</td>

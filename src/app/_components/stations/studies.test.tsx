@@ -109,7 +109,7 @@ test('the ways of a step stand in a table: done, window, colour at the same minu
     .set('now', planOutcome())
     .set(
       'soaked',
-      planOutcome({ pullTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.55] } }),
+      planOutcome({ pullTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.5] } }),
     );
   render(
     <OutcomeTable
@@ -124,8 +124,8 @@ test('the ways of a step stand in a table: done, window, colour at the same minu
     />,
   );
   const table = screen.getByRole('table', { name: 'How each turns out' });
-  expect(within(table).getByRole('row', { name: /Neither/ })).toHaveTextContent('Neither20 min2 min1.00low5 min33 min');
-  expect(within(table).getByRole('row', { name: /Cold soak/ })).toHaveTextContent('nevernever all0.55');
+  expect(within(table).getByRole('row', { name: /Neither/ })).toHaveTextContent('Neither20 min2 mingoldenlow5 min33 min');
+  expect(within(table).getByRole('row', { name: /Cold soak/ })).toHaveTextContent('nevernever allpale');
   expect(within(table).getByRole('row', { name: /Rinse/ })).toHaveTextContent('…');
 });
 

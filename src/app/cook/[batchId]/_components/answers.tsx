@@ -3,7 +3,7 @@
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { RecordEvent } from '@/core/run/batch-event';
 import { foodColour } from '@/ui/colour/food-colours';
-import { SWATCHES } from '@/app/_components/swatch-picker';
+import { SWATCHES } from '@/app/_components/swatches';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { typedMass } from '@/ui/words/typed-units';
