@@ -17,8 +17,7 @@ test('a lever moves the forecast, the plan is saved, and undo brings it back', a
   await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('20');
   /* the gauge: each slot carries its moment to pull, and arrow keys go from slot to slot */
   await page.getByRole('radio', { name: /^20 mm, pull after \d+ min/ }).focus();
-  /* held for a moment as a finger does: the group moves its focus a tick later */
-  await page.keyboard.press('ArrowLeft', { delay: 150 });
+  await page.keyboard.press('ArrowLeft');
   await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('18');
   const slider = page.getByRole('slider', { name: 'Length' });
   await slider.focus();

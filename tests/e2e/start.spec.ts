@@ -57,8 +57,7 @@ test('the start page: by keyboard alone, whole at phone width, nothing serious f
   await enterOwnKitchen(page);
   await page.goto('/start');
   await page.getByRole('radio', { name: /^Floury potato/ }).focus();
-  /* as long as a finger rests on a key: the group chooses while it is held */
-  await page.keyboard.press('ArrowRight', { delay: 150 });
+  await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('radio', { name: /^Sweet potato/ })).toBeChecked();
   await expect(page.getByText(/^Pull after about \d+ min/)).toBeVisible();
   await expectAccessible(page);

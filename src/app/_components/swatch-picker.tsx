@@ -5,6 +5,7 @@ import { useId } from 'react';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import { foodColour } from '@/ui/colour/food-colours';
 import { nearestSwatch, SWATCHES } from './swatches';
+import { RadioRoot } from '@/ui/controls/radio-root';
 
 /** The colour of most pieces, by tapping the nearest swatch of the food's own ramp. */
 export function SwatchPicker({
@@ -23,7 +24,7 @@ export function SwatchPicker({
       <span id={id} className="mb-1 block text-[14px] font-semibold">
         Colour of most pieces: tap the nearest
       </span>
-      <RadioGroup.Root
+      <RadioRoot
         aria-labelledby={id}
         value={nearest === null ? '' : String(nearest.browning)}
         onValueChange={(next) => onChange(Number(next))}
@@ -42,7 +43,7 @@ export function SwatchPicker({
             {swatch.word}
           </RadioGroup.Item>
         ))}
-      </RadioGroup.Root>
+      </RadioRoot>
     </div>
   );
 }

@@ -2,6 +2,7 @@
 
 import { RadioGroup } from 'radix-ui';
 import { memo, useCallback, useDeferredValue, useId, useLayoutEffect, useRef } from 'react';
+import { RadioRoot } from './radio-root';
 
 interface ChoiceProps<Value extends string> {
   readonly label: string;
@@ -43,7 +44,7 @@ const Radios = memo(function Radios({
       <span id={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-[14px] font-semibold'}>
         {label}
       </span>
-      <RadioGroup.Root
+      <RadioRoot
         aria-labelledby={id}
         value={value}
         className={`gap-1.5 ${priced ? 'grid grid-cols-[repeat(auto-fill,minmax(9.6rem,1fr))]' : 'flex flex-wrap'}`}
@@ -60,7 +61,7 @@ const Radios = memo(function Radios({
             {option.price !== undefined && <span className="block min-h-[2lh] text-[12px] italic">{option.price}</span>}
           </RadioGroup.Item>
         ))}
-      </RadioGroup.Root>
+      </RadioRoot>
     </div>
   );
 });

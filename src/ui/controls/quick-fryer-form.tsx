@@ -11,6 +11,7 @@ import { areaText, lengthText } from '../words/format';
 import { Button } from './button';
 import { Choice } from './choice';
 import { Lever } from './lever';
+import { RadioRoot } from './radio-root';
 
 const SHAPES = Object.keys(SHAPE_WORDS) as FryerShape[];
 
@@ -35,7 +36,7 @@ export function QuickFryerForm({ onUse, onLeave }: { onUse: (fryer: KitchenFryer
         <span id={id} className="mb-1 block text-[14px] font-semibold">
           It is
         </span>
-        <RadioGroup.Root
+        <RadioRoot
           aria-labelledby={id}
           value={shape}
           onValueChange={(next) => {
@@ -55,7 +56,7 @@ export function QuickFryerForm({ onUse, onLeave }: { onUse: (fryer: KitchenFryer
               {SHAPE_WORDS[one]}
             </RadioGroup.Item>
           ))}
-        </RadioGroup.Root>
+        </RadioRoot>
       </div>
       <Choice
         label="How large"

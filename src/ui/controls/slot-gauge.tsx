@@ -4,6 +4,7 @@ import clsx from 'clsx';
 import { RadioGroup } from 'radix-ui';
 import { type PointerEvent, useRef } from 'react';
 import { SizedControl, type SizedProps } from './sized-control';
+import { RadioRoot } from './radio-root';
 
 /** One slot of the plate. */
 export interface Slot {
@@ -61,7 +62,7 @@ export function SlotGauge({
   return (
     <SizedControl {...sized} stepBy={step}>
       {(_, moved) => (
-        <RadioGroup.Root
+        <RadioRoot
           aria-label={`${label}, on the gauge`}
           value={String(value)}
           orientation="horizontal"
@@ -118,7 +119,7 @@ export function SlotGauge({
               </span>
             ))}
           </div>
-        </RadioGroup.Root>
+        </RadioRoot>
       )}
     </SizedControl>
   );

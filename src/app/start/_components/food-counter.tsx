@@ -7,6 +7,7 @@ import type { Food } from '@/core/food/food';
 import { waysOf } from '@/editing/ways/plan-of-way';
 import { nameFit, OTHER_NAMES } from '@/ui/words/food-names';
 import { WayPile } from './way-pile';
+import { RadioRoot } from '@/ui/controls/radio-root';
 
 /** Foods that lie on the counter before the rest is asked for. */
 const ON_COUNTER = 7;
@@ -68,7 +69,7 @@ export function FoodCounter({
               : 'No food of that name. Take its nearest kin; its label can be typed on the bench.'}
         </p>
       </div>
-      <RadioGroup.Root
+      <RadioRoot
         ref={counter}
         aria-label="Food"
         value={chosen}
@@ -102,7 +103,7 @@ export function FoodCounter({
             {found.length - shown.length} more <ChevronDown size={16} aria-hidden className="inline" />
           </button>
         )}
-      </RadioGroup.Root>
+      </RadioRoot>
     </div>
   );
 }

@@ -8,6 +8,7 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { useOutcomes } from '@/ui/study/study-context';
 import { wholeMinutes } from '@/ui/words/format';
 import { WayPile } from './way-pile';
+import { RadioRoot } from '@/ui/controls/radio-root';
 
 /** The usual ways of a food with what each takes and gives; where cooks differ, both schools under one heading. */
 export function WaysList({
@@ -33,7 +34,7 @@ export function WaysList({
         <span className="w-20 text-right sm:w-28">in the fryer</span>
         <span className="w-20 text-right sm:w-24">your hands</span>
       </div>
-      <RadioGroup.Root aria-labelledby="which-way" value={chosen} onValueChange={onChoose} className="mt-1">
+      <RadioRoot aria-labelledby="which-way" value={chosen} onValueChange={onChoose} className="mt-1">
         {ways.map((way, i) => {
           const { school } = way;
           const opens = school !== undefined && ways.findIndex((one) => one.school === school) === i;
@@ -54,7 +55,7 @@ export function WaysList({
             </div>
           );
         })}
-      </RadioGroup.Root>
+      </RadioRoot>
     </div>
   );
 }

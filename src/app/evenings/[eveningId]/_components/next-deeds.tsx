@@ -23,6 +23,7 @@ import { WaitingByItself } from './waiting-by-itself';
 import { WhatFollows } from './what-follows';
 import { CookMark } from './cook-mark';
 import { type CookableEvening, LoadInCook, LoadsThatAreOut } from './load-in-cook';
+import { RadioRoot } from '@/ui/controls/radio-root';
 
 /** 35 min, or 2 h 05 min. */
 function spanText(seconds: number): string {
@@ -84,7 +85,7 @@ export function NextDeeds({
   return (
     <section aria-label="What is next" className="mx-auto max-w-xl">
       <div className="flex items-center justify-between gap-3">
-        <RadioGroup.Root
+        <RadioRoot
           aria-label="Who are you"
           value={String(cook)}
           onValueChange={(value) => setCook(Number(value))}
@@ -100,7 +101,7 @@ export function NextDeeds({
               <CookMark cook={i} name={name} />
             </RadioGroup.Item>
           ))}
-        </RadioGroup.Root>
+        </RadioRoot>
         <AlertButtons alerts={alerts} />
         <p className="text-right text-[15px]">
           to the table <strong className="block text-[17px]">{spanText(Math.max(0, before))}</strong>
