@@ -14,7 +14,13 @@ export interface LoadTimes {
 /** The fryer of a plan as a batch of it leaves it, for the next. Cost: one cook. */
 export function warmFryer(document: PlanFile, { loadedAt, doneAt, dueAt }: LoadTimes): PlanFile['fryer'] {
   const left = fryerLeftBy(planFromFile(document), ((doneAt ?? dueAt) - loadedAt) / 1000, 1);
-  return { ...document.fryer, preheat: null, start_c: Math.round(celsiusFromKelvin(left)) };
+  const { fryer } = document;
+  return {
+    ...fryer,
+    preheat: null,
+    start_c: Math.round(celsiusFromKelvin(left)),
+    first_preheat: fryer.start_c === undefined ? fryer.preheat : fryer.first_preheat,
+  };
 }
 
 /** A load that has gone in, as the plan of a later one keeps it. */

@@ -162,6 +162,8 @@ const secondVersion = z.strictObject({
     .extend({
       /** air in the fryer as the load goes in, where another came out shortly before */
       start_c: between(PLAN_LIMITS.fryerStartC).optional(),
+      /** how the fryer was heated for the load that went into it cold, where this one goes in warm */
+      first_preheat: stageSchema.nullable().optional(),
     })
     .prefault({}),
   /** all that is done, in order; the last cook is the one whose pull is forecast */
@@ -207,7 +209,10 @@ export interface PlanFile extends Omit<
   z.output<typeof firstVersion>,
   'version' | 'prep' | 'rest' | 'target' | 'fryer'
 > {
-  readonly fryer: z.output<typeof firstVersion>['fryer'] & { readonly start_c?: number | undefined };
+  readonly fryer: z.output<typeof firstVersion>['fryer'] & {
+    readonly start_c?: number | undefined;
+    readonly first_preheat?: z.output<typeof preheat> | undefined;
+  };
   readonly version: 2;
   readonly loads: z.output<typeof loads>;
   readonly portions: number;

@@ -35,6 +35,9 @@ test('a plan is told a phrase a step, in both unit systems', () => {
     '195 °C',
   ]);
   expect(planPhrases(document, 'us').at(-1)).toBe('383 °F');
+  const fryer = { ...document.fryer, preheat: null };
+  expect(planPhrases({ ...document, fryer }, 'metric').at(-2)).toBe('cold start');
+  expect(planPhrases({ ...document, fryer: { ...fryer, start_c: 164 } }, 'metric').at(-2)).toBe('warm, 164 °C');
 });
 
 test('the window is told with its minutes and its best share, and never in seconds', () => {

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { loadsFromStart } from '@/editing/edit-loads';
+import { fromFirstLoad } from '@/editing/from-first-load';
 import type { PlanFile } from '@/schemas/plan-file';
 import { cutText } from '@/schemas/storable-text';
 import { writePlanFile } from '@/schemas/write-plan';
@@ -20,11 +20,8 @@ export function usePlanAgain(fryerId: string | null) {
     setSaving(true);
     const planId = newId();
     const again: PlanFile = {
-      ...document,
+      ...fromFirstLoad(document),
       name: `${cutText(document.name, 100)}, ${addition}`,
-      /* a plan begins with its first load, in a fryer that nothing came out of */
-      loads: loadsFromStart(document.loads),
-      fryer: { ...document.fryer, start_c: undefined },
     };
     const sent = await send('PUT', `/api/plans/${planId}`, { fryerId, document: writePlanFile(again), base: 0 });
     if (sent.kind === 'done') return router.push(`/?plan=${planId}`);

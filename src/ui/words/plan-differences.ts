@@ -2,7 +2,7 @@ import type { PlanFile } from '../../schemas/plan-file';
 import { areaText, massText, percentText, temperatureText, type UnitSystem } from './format';
 import { wishText } from './labels';
 import { openingsText } from './opening-text';
-import { afterPhrase, cutText, hoursText, prepPhrase } from './plan-text';
+import { afterPhrase, cutText, hoursText, prepPhrase, unheatedText } from './plan-text';
 import { STEP_NAMES } from './step-names';
 
 /** One thing in which two plans differ, as each has it. */
@@ -29,7 +29,7 @@ function aspects(document: PlanFile, units: UnitSystem): Map<string, string> {
     'Fryer',
     `${Math.round(fryer.power_w)} W, ${areaText(fryer.basket_cm2, units)}${fryer.liner ? ', liner' : ''}`,
   );
-  said.set('Preheat', fryer.preheat ? `${fryer.preheat.minutes} min` : 'cold start');
+  said.set('Preheat', fryer.preheat ? `${fryer.preheat.minutes} min` : unheatedText(document, units));
   said.set(
     'Stages',
     cook.stages

@@ -23,9 +23,14 @@ export function planPhrases(document: PlanFile, units: UnitSystem): string[] {
     cutText(document, units),
     massText(document.mass_g, units),
     ...document.prep.map((step) => prepPhrase(step, units)),
-    preheat ? `preheated ${preheat.minutes} min` : 'cold start',
+    preheat ? `preheated ${preheat.minutes} min` : unheatedText(document, units),
     document.cook.stages.map((stage) => temperatureText(stage.temperature_c, units)).join(', then '),
   ];
+}
+
+/** How the fryer is as the load goes in where it is not heated for it: cold, or as hot as another load left it. */
+export function unheatedText({ fryer: { start_c } }: Pick<PlanFile, 'fryer'>, units: UnitSystem): string {
+  return start_c === undefined ? 'cold start' : `warm, ${temperatureText(start_c, units)}`;
 }
 
 /** One preparation step in words. */

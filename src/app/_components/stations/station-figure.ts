@@ -9,6 +9,7 @@ import { restOf } from '@/schemas/rest-of';
 import { lengthText, massText, temperatureText, type UnitSystem } from '@/ui/words/format';
 import { DRYING_WORDS, PARCOOK_WORDS } from '@/ui/words/labels';
 import type { StationId } from './station';
+import { unheatedText } from '@/ui/words/plan-text';
 
 /** Oil in the bowl, g, however it was given. */
 export function oilGrams(plan: Plan): number {
@@ -48,7 +49,7 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
       return grams > 0 ? `${Number(grams.toFixed(1))} g oil` : 'no oil';
     }
     case 'fryer':
-      return document.fryer.preheat ? `heat ${document.fryer.preheat.minutes} min` : 'cold start';
+      return document.fryer.preheat ? `heat ${document.fryer.preheat.minutes} min` : unheatedText(document, units);
     case 'load':
       return `${freshLayers(plan).toFixed(1)} layers`;
     case 'cook':

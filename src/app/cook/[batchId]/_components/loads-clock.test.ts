@@ -1,5 +1,6 @@
 import { looksOfColours } from '@/core/batch/record-statistics';
 import { withLoadDrawer, withLoadMass, withLoads } from '@/editing/edit-loads';
+import { fromFirstLoad } from '@/editing/from-first-load';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import { loadOrder } from '@/schemas/load-order';
 import { planFileSchema } from '@/schemas/plan-file';
@@ -69,6 +70,20 @@ test('a load in the other drawer need not wait: it begins in a fryer as planned,
   const after = nextOf(withLoads(FIRST_PLAN, 2), { loadedAt: BEGAN, doneAt: minute(20), dueAt: minute(20) });
   expect(after.fryer.preheat).toBeNull();
   expect(after.fryer.start_c).toBeGreaterThan(120);
+});
+
+test('a plan made from a later load begins with the first, heated as that was', () => {
+  const plan = withLoads(FIRST_PLAN, 3);
+  expect(plan.fryer.preheat).not.toBeNull();
+  const second = nextOf(plan, { loadedAt: BEGAN, doneAt: minute(20), dueAt: minute(20) });
+  const third = nextOf(second, { loadedAt: minute(22), doneAt: minute(40), dueAt: minute(40) });
+  expect(third.loads.current).toBe(3);
+  expect(fromFirstLoad(third)).toEqual(plan);
+  expect(fromFirstLoad(plan)).toEqual(plan);
+  /* also through a file, and by a batch that was kept before this was known */
+  const read = planFileSchema.parse(JSON.parse(JSON.stringify(writePlanFile(third))));
+  expect(fromFirstLoad(read)).toEqual(plan);
+  expect(fromFirstLoad({ ...third, fryer: { ...third.fryer, first_preheat: undefined } }).fryer.preheat).toBeNull();
 });
 
 test('one load made larger leaves the others the rest, and each is forecast at its own size', () => {

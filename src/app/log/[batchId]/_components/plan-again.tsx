@@ -1,8 +1,9 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { usePlanAgain } from '@/app/_components/use-plan-again';
 import { withChosenOpenings } from '@/editing/edit-cook';
+import { fromFirstLoad } from '@/editing/from-first-load';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { useStudy } from '@/ui/study/study-context';
@@ -43,8 +44,10 @@ function learntSince({ learnt: now }: PlanFile, { learnt: then }: PlanFile, unit
   ];
 }
 
-/** The batch planned again with all that the kitchen knows by now, its openings chosen anew; what changed, and why. */
-export function PlanAgain({ planned, again, fryerId }: { planned: PlanFile; again: PlanFile; fryerId: string | null }) {
+/** The batch planned again from its first load on, with all that the kitchen knows by now, its openings chosen anew; what changed, and why. */
+export function PlanAgain({ fryerId, ...batch }: { planned: PlanFile; again: PlanFile; fryerId: string | null }) {
+  const planned = useMemo(() => fromFirstLoad(batch.planned), [batch.planned]);
+  const again = useMemo(() => fromFirstLoad(batch.again), [batch.again]);
   const units = useUnits();
   const study = useStudy();
   const [opened, setOpened] = useState<PlanFile | null>(null);
@@ -53,13 +56,14 @@ export function PlanAgain({ planned, again, fryerId }: { planned: PlanFile; agai
   const { planAgain, saving } = usePlanAgain(fryerId);
   if (!fryerId) return null;
   const since = learntSince(again, planned, units);
+  const next = again.loads.count > 1 ? 'next time, with the first load' : 'next time';
   return (
     <div className="text-[15px]">
       {now.forecast && (
         <p>
           {since.length > 0
-            ? `By now the kitchen knows: ${since.join('; ')}. So next time: `
-            : 'The kitchen knows nothing new that matters here. Next time: '}
+            ? `By now the kitchen knows: ${since.join('; ')}. So ${next}: `
+            : `The kitchen knows nothing new that matters here. So ${next}: `}
           <strong>{pullText(now.forecast).toLowerCase()}</strong>
           {now.interval && ` ${intervalText(now.interval)}`}
           {then.forecast &&
