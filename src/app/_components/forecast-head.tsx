@@ -2,6 +2,7 @@
 
 import { basketCount } from '@/core/plan/basket-count';
 import type { Forecast } from '@/core/forecast/forecast';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import type { PullInterval } from '@/core/forecast/pull-interval';
 import type { Plan } from '@/core/plan/plan';
 import { outerRamp } from '@/core/plan/outer-ramp';
@@ -55,7 +56,7 @@ export function ForecastHead({
           }
         >
           <span className="block first-letter:uppercase">
-            {openingsText(document, units) || 'Not opened on the way'}
+            {openingsText(document, units, pullTimeIn(forecast)) || 'Not opened on the way'}
           </span>
         </Deed>
         <Deed mark={<path d="M1 3v10h22V3" stroke="currentColor" strokeWidth={2.4} fill="none" />}>

@@ -2,6 +2,7 @@
 
 import { ChevronUp } from 'lucide-react';
 import { useEffect, useMemo, useRef } from 'react';
+import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import { basketCount } from '@/core/plan/basket-count';
 import { isMixing, type Plan } from '@/core/plan/plan';
 import { Button } from '@/ui/controls/button';
@@ -40,7 +41,8 @@ export function ForecastStrip({
   if (!forecast) return null;
   const [, words, minutes] = /^(.*?)(\d+ min)$/.exec(pullText(forecast))!;
   const count = basketCount(plan);
-  const mixing = plan.events.filter(({ action }) => isMixing(action));
+  const pullTime = pullTimeIn(forecast);
+  const mixing = plan.events.filter(({ action, time }) => isMixing(action) && (pullTime === null || time < pullTime));
   const times =
     mixing.length === 0
       ? 'not opened'

@@ -50,10 +50,21 @@ export function openingText(opening: Opening, document: OpeningOf, units: UnitSy
   }
 }
 
-/** All openings of a plan in one line, those alike together: "Shake after 6, 10 min; add 120 g of courgette after 5 min". */
-export function openingsText(document: OpeningOf & Pick<PlanFile, 'cook'>, units: UnitSystem): string {
+/** The openings of a plan that come before the pull, in their order; all of them where there is no pull. @param pullTime s */
+export function openingsUntil({ cook }: Pick<PlanFile, 'cook'>, pullTime: number | null): Opening[] {
+  return cook.events
+    .filter(({ minute }) => pullTime === null || minute * 60 < pullTime)
+    .toSorted((a, b) => a.minute - b.minute);
+}
+
+/** Openings of a plan in one line, those alike together: "Shake after 6, 10 min; add 120 g of courgette after 5 min". @param pullTime s, after which none comes */
+export function openingsText(
+  document: OpeningOf & Pick<PlanFile, 'cook'>,
+  units: UnitSystem,
+  pullTime: number | null = null,
+): string {
   const minutes = new Map<string, string[]>();
-  for (const opening of document.cook.events.toSorted((a, b) => a.minute - b.minute)) {
+  for (const opening of openingsUntil(document, pullTime)) {
     const text = openingText(opening, document, units);
     minutes.set(text, [...(minutes.get(text) ?? []), halfMinutes(opening.minute * 60)]);
   }

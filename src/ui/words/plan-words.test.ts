@@ -1,6 +1,8 @@
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { planOutcome } from '../../../tests/support/outcome';
 import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
+import { FIRST_PLAN } from '../../schemas/first-plan';
+import { openingsText, openingsUntil } from './opening-text';
 import { planDifferences } from './plan-differences';
 import { cardSteps } from './prep-steps';
 import { priceText, stretchText } from './price-text';
@@ -56,4 +58,12 @@ test('a card goes from the cut to the rest, with the openings that come before t
   expect(steps).not.toContain('After 17 min: Shake.');
   expect(steps.at(-2)).toMatch(/^Pull after about 16 min; begin looking after 14 min/);
   expect(steps.at(-1)).toBe('Rest on a rack.');
+});
+
+test('what is opened after the pull is not said to come', () => {
+  const events = [19, 8, 14].map((minute) => ({ minute, action: 'shake' as const }));
+  const document = { ...FIRST_PLAN, cook: { ...FIRST_PLAN.cook, events } };
+  expect(openingsText(document, 'metric')).toBe('shake after 8, 14, 19 min');
+  expect(openingsText(document, 'metric', 16 * 60)).toBe('shake after 8, 14 min');
+  expect(openingsUntil(document, 14 * 60).map(({ minute }) => minute)).toEqual([8]);
 });

@@ -13,7 +13,7 @@ import { drawerWord } from './drawer-word';
 import { firstStepOfEachLoad, stepOfLoad } from '../../schemas/each-load';
 import type { PrepStep } from '../../schemas/plan-steps';
 import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
-import { openingText } from './opening-text';
+import { openingsUntil, openingText } from './opening-text';
 import { cutText, hoursText } from './plan-text';
 import { stepOrder } from './step-orders';
 import type { StepOrder } from './step-order';
@@ -91,10 +91,7 @@ export function cardSteps(
     }
     from += stage.duration;
   }
-  const openings = document.cook.events
-    .filter((event) => pullTime === null || event.minute * 60 < pullTime)
-    .toSorted((a, b) => a.minute - b.minute);
-  for (const opening of openings) {
+  for (const opening of openingsUntil(document, pullTime)) {
     const when = halfMinutes(opening.minute * 60);
     steps.push({
       text: `After ${when} min: ${openingText(opening, document, units)}.`,
