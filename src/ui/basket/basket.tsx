@@ -8,7 +8,7 @@ import { BasketDrawing } from '../drawings/basket-drawing';
 import { useWidth } from '../field/use-width';
 import type { BasketPicture } from './basket-painter';
 import type { SeenPiece } from './basket-scene';
-import { ringWords } from './ring-words';
+import { ringRadius, ringWords } from './ring-words';
 import { createPictureStrip, type PictureStrip } from './picture-strip';
 import { pieceLooks } from './followed-pieces';
 import { placesOf } from './drawer-load';
@@ -178,7 +178,7 @@ function Rings({ rings }: { rings: readonly (SeenPiece | null)[] }) {
               y={-wide / 2}
               width={long}
               height={wide}
-              rx={Math.min(wide / 2, 12)}
+              rx={ringRadius(long, wide, 12)}
               strokeWidth={2.5}
               strokeDasharray={which === 0 ? '6 4' : undefined}
             />

@@ -1,5 +1,5 @@
 import { createSeededRandom } from '@/core/numeric/seeded-random';
-import { ringWords } from './ring-words';
+import { ringRadius, ringWords } from './ring-words';
 
 const ROOM = { wide: 60, high: 20, gap: 14 };
 const ring = (x: number, y: number) => ({ x, y, reach: 20 });
@@ -36,4 +36,10 @@ test('wherever two rings lie, their words neither touch nor leave the drawer', (
       expect(y).toBeLessThanOrEqual(390);
     }
   }
+});
+
+test('a slice has a round ring, a stick one with small corners', () => {
+  expect(ringRadius(60, 56, 12)).toBe(30);
+  expect(ringRadius(120, 40, 12)).toBe(12);
+  expect(ringRadius(120, 16, 12)).toBe(8);
 });

@@ -53,3 +53,8 @@ export function ringWords(
     { ...second, x: ofSecond },
   ];
 }
+
+/** Corners of a ring: round for what is about as long as wide, as a slice, else no larger than `most`. */
+export function ringRadius(long: number, wide: number, most: number): number {
+  return Math.max(long, wide) < 1.25 * Math.min(long, wide) ? Math.max(long, wide) / 2 : Math.min(wide / 2, most);
+}

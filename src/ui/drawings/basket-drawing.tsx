@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import type { CookLooks } from '../../core/batch/record-statistics';
 import type { Plan } from '../../core/plan/plan';
-import { type RingWord, ringWords } from '../basket/ring-words';
+import { ringRadius, type RingWord, ringWords } from '../basket/ring-words';
 import { DrawerFloor, RIM } from './drawer-floor';
 import { PieceFromAbove } from './piece-from-above';
 import { sizeFromAbove } from './piece-size';
@@ -100,7 +100,7 @@ function Ring({
         y={-wide / 2 - pad}
         width={long + 2 * pad}
         height={wide + 2 * pad}
-        rx={Math.min(wide / 2 + pad, 9)}
+        rx={ringRadius(long + 2 * pad, wide + 2 * pad, 9)}
         strokeDasharray={dashed ? '4 3' : undefined}
       />
       <text

@@ -1,11 +1,13 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { scaleLinear } from 'd3';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '../units-context';
 import { ColourField } from './colour-field';
+import { WindowBracket } from './field-axis';
 import { fieldParts } from './field-parts';
 import { sortedFaces } from './paint-field';
 import { foodColour } from '../colour/food-colours';
@@ -73,3 +75,27 @@ test('“now” beside the dial’s number keeps clear of an opening’s word, w
   rerender(field(900));
   expect(screen.getByText('shake')).toBeInTheDocument();
 });
+
+test.each([
+  [900, 2000, 2300, 'right from 33½ to 38½ min', 'end'],
+  [900, 300, 500, 'right from 5 to 8½ min', 'start'],
+  [330, 1050, 1230, '17½ to 20½ min', 'start'],
+  [330, 2000, 2200, 'right from 33½ to 36½ min', 'end'],
+])(
+  'in a field of %i px the words of its window stand whole where there is room, or are shortened',
+  (width, from, to, words, anchor) => {
+    const x = scaleLinear([0, 2400], [28, width - 28]);
+    render(
+      <svg>
+        <WindowBracket window={{ ...forecast.window, from, to, held: true }} pull={from} x={x} top={0} />
+      </svg>,
+    );
+    const text = screen.getByText(words);
+    expect(text).toHaveAttribute('text-anchor', anchor);
+    const at = Number(text.getAttribute('x'));
+    const wide = 6 * words.length;
+    const [left, right] = anchor === 'end' ? [at - wide, at] : [at, at + wide];
+    expect(left).toBeGreaterThan(0);
+    expect(right).toBeLessThan(width);
+  },
+);

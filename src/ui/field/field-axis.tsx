@@ -2,15 +2,25 @@ import type { Window } from '../../core/forecast/best-moment';
 import { halfMinutes, wholeMinutes } from '../words/format';
 import type { TimeScale } from './time-scale';
 
+/** px from the bracket to its words, that a letter of them takes at most, and that they may stand into the field's margin. */
+const BESIDE = 10;
+const LETTER = 7;
+const INTO_MARGIN = 24;
+
 /** The window as a bracket under the field, open where not all are right together, with the moment to pull as its stem and its minutes beside. */
 export function WindowBracket({ window, pull, x, top }: { window: Window; pull: number; x: TimeScale; top: number }) {
   const from = x(window.from);
   const to = Math.max(from + 4, x(window.to));
-  const [, end] = x.range() as [number, number];
-  const words = window.held
-    ? `right from ${halfMinutes(window.from)} to ${halfMinutes(window.to)} min`
-    : 'never all right together';
-  const rightwards = to + 10 + 7 * words.length < end;
+  const [start, end] = x.range() as [number, number];
+  const minutes = `${halfMinutes(window.from)} to ${halfMinutes(window.to)} min`;
+  const wordings = window.held ? [`right from ${minutes}`, minutes] : ['never all right together', 'never all right'];
+  const isRoom = (words: string, rightwards: boolean) => {
+    const wide = BESIDE + LETTER * words.length;
+    return rightwards ? to + wide < end : from - wide > start - INTO_MARGIN;
+  };
+  const [words, rightwards] = wordings
+    .flatMap((wording) => [[wording, true] as const, [wording, false] as const])
+    .find(([wording, side]) => isRoom(wording, side)) ?? [wordings[1], true];
   return (
     <g className="stroke-current">
       <path
@@ -21,7 +31,7 @@ export function WindowBracket({ window, pull, x, top }: { window: Window; pull: 
       />
       <line x1={x(pull)} x2={x(pull)} y1={top + 3} y2={top + 15} strokeWidth={2.5} />
       <text
-        x={rightwards ? to + 10 : from - 10}
+        x={rightwards ? to + BESIDE : from - BESIDE}
         y={top + 12}
         textAnchor={rightwards ? 'start' : 'end'}
         className="fill-current stroke-none text-[12px]"

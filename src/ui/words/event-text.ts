@@ -53,7 +53,9 @@ export function eventText(event: BatchEvent, document: PlanFile, units: UnitSyst
     case 'pulled-some':
       return event.detail.share === undefined ? word : `Pulled ${percentText(event.detail.share)} of the pieces`;
     case 'rehearsed':
-      return `Rehearsed, ${Number(event.detail.speed.toFixed(1))} times as fast`;
+      return event.detail.speed === 1
+        ? 'Rehearsed in real time'
+        : `Rehearsed, ${Number(event.detail.speed.toFixed(1))} times as fast`;
     default:
       return word;
   }
