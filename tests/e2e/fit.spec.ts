@@ -37,6 +37,14 @@ async function misfits(page: Page): Promise<string[]> {
       if ((overflowX === 'hidden' || overflowX === 'clip') && textOverflow !== 'ellipsis' && cut > 2)
         found.push(`${name(element)} is cut off by ${cut} px`);
     }
+    for (const word of document.querySelectorAll<SVGTextElement>('main svg text')) {
+      let drawing = word.ownerSVGElement!;
+      while (drawing.ownerSVGElement) drawing = drawing.ownerSVGElement;
+      if (!shown(word) || getComputedStyle(drawing).overflowX === 'visible') continue;
+      const [box, frame] = [word.getBoundingClientRect(), drawing.getBoundingClientRect()];
+      const cut = Math.max(frame.left - box.left, box.right - frame.right);
+      if (cut > 2) found.push(`${name(word)} is cut off by ${Math.round(cut)} px in its drawing`);
+    }
     return found;
   }, LEAST);
 }
