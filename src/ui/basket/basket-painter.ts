@@ -2,6 +2,7 @@ import { WebGLRenderer } from 'three';
 import type { SettledLoad } from '../../workers/basket/protocol';
 import { type BasketScene, createBasketScene, type KindOfPiece, LIGHT_COUNT, type SeenPiece } from './basket-scene';
 import { extremesSeen, type PieceLook } from './followed-pieces';
+import { isInBand } from './ring-words';
 
 /** What is in the drawer, whatever it looks like. */
 export interface DrawerContent {
@@ -19,6 +20,8 @@ export interface BasketPicture {
   readonly looks: readonly PieceLook[];
   /** size of the pieces over that when raw */
   readonly shrunk: number;
+  /** share of its height that is in view, about the middle */
+  readonly band: number;
 }
 
 /** A picture that takes longer holds up the page when it moves, ms: three frames of sixty a second. */
@@ -88,9 +91,11 @@ export function createBasketPainter(): BasketPainter | null {
     context.globalAlpha = 1 / (light + 1);
     context.drawImage(renderer.domElement, 0, 0);
   };
-  const extremes = ({ content, looks }: BasketPicture) => {
+  const extremes = ({ content, looks, band }: BasketPicture) => {
     const scene = sceneOf(content);
-    return extremesSeen(looks).map((piece) => (piece < 0 ? null : scene.seen(piece)));
+    return extremesSeen(looks, (piece) => isInBand(scene.seen(piece).y, band)).map((piece) =>
+      piece < 0 ? null : scene.seen(piece),
+    );
   };
   return {
     extremes,

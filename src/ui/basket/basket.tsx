@@ -39,11 +39,13 @@ export const Basket = memo(function Basket(props: {
   label: string;
   /** whether the palest and the darkest piece that can be seen are ringed and named */
   ringed?: boolean;
+  /** share of its height that is in view, about the middle: what is ringed lies there */
+  band?: number;
   /** whether a hand moves it: where painting is slow it is then painted coarsely while it moves, and its moments ahead */
   scrubbed?: boolean;
   className?: string;
 }) {
-  const { plan, record, sample, label, ringed = false, scrubbed = false, className } = props;
+  const { plan, record, sample, label, ringed = false, band = 1, scrubbed = false, className } = props;
   const drawer = useDrawerContent(plan);
   const over = useMemo(() => drawer && placesOf(drawer.content.load, 10 * drawer.content.side), [drawer]);
   const pictureAt = useMemo(
@@ -53,8 +55,9 @@ export const Basket = memo(function Basket(props: {
         content: drawer.content,
         looks: pieceLooks(record, at, drawer.content.load.part, over ?? undefined),
         shrunk: shrinkage(plan, record, at),
+        band,
       })),
-    [drawer, over, record, plan],
+    [drawer, over, record, plan, band],
   );
   const Flat = scrubbed && !ringed ? BasketCanvas : BasketDrawing;
   if (!drawer || !pictureAt) return <Flat {...props} />;
@@ -66,6 +69,7 @@ export const Basket = memo(function Basket(props: {
         sample={sample}
         samples={record.waterLost.length}
         ringed={ringed}
+        band={band}
         scrubbed={scrubbed}
         before={<Flat {...props} className="absolute inset-0 size-full" />}
       />
@@ -79,6 +83,7 @@ function Painted({
   sample,
   samples,
   ringed,
+  band,
   scrubbed,
   before,
 }: {
@@ -88,6 +93,7 @@ function Painted({
   /** how many the record has */
   samples: number;
   ringed: boolean;
+  band: number;
   scrubbed: boolean;
   /** what stands there until the first picture is painted */
   before: ReactNode;
@@ -142,7 +148,7 @@ function Painted({
     <div ref={frame} className="relative aspect-square w-full" aria-hidden>
       {!painted && before}
       <canvas ref={canvas} className="absolute inset-0 size-full" />
-      {ringed && <Rings rings={rings} />}
+      {ringed && <Rings rings={rings} band={band} />}
     </div>
   );
 }
@@ -155,14 +161,14 @@ const WORD = { wide: 60, high: 20, gap: 14 };
 const FURTHEST = 60;
 
 /** Rings round the palest and the darkest piece, each with its name. */
-function Rings({ rings }: { rings: readonly (SeenPiece | null)[] }) {
+function Rings({ rings, band }: { rings: readonly (SeenPiece | null)[]; band: number }) {
   const places = [rings[0], rings[1]].map((ring) => {
     if (!ring) return null;
     const [long, wide] = [ring.long * SIDE + 12, ring.wide * SIDE + 12];
     const reach = Math.abs(Math.sin((ring.turn * Math.PI) / 180)) * (long / 2) + wide / 2;
     return { x: ring.x * SIDE, y: ring.y * SIDE, reach: Math.min(reach, FURTHEST), long, wide, turn: ring.turn };
   });
-  const words = ringWords([places[0]!, places[1]!], SIDE, WORD);
+  const words = ringWords([places[0]!, places[1]!], SIDE, WORD, band);
   return (
     <svg viewBox={`0 0 ${SIDE} ${SIDE}`} className="absolute inset-0 size-full">
       {places.map((place, which) => {

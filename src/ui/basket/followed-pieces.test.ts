@@ -45,6 +45,9 @@ test('palest and darkest are looked for among what can be seen and is still insi
   expect(extremesSeen([piece(1), piece(0.1, false), piece(2), piece(0.5), ...deep])).toEqual([3, 2]);
   expect(extremesSeen([piece(1), piece(1.05), piece(1.02), piece(1), ...deep])).toEqual([-1, -1]);
   expect(extremesSeen([])).toEqual([-1, -1]);
+  const seen = [piece(1), piece(0.1), piece(2), piece(0.5), ...deep];
+  expect(extremesSeen(seen)).toEqual([1, 2]);
+  expect(extremesSeen(seen, (i) => i !== 1 && i !== 2)).toEqual([3, 0]);
 });
 
 test('the drawn pieces have, in order, the colours of the field at that moment', () => {

@@ -71,11 +71,17 @@ const SEEN = 0.22;
 /** Difference of browning below which no piece is paler than another to the eye. Source: assumed, a quarter of the step from pale to golden. */
 const ALIKE = 0.12;
 
-/** The palest and the darkest of the pieces that are seen whole; −1 where there is none, and where all look alike. */
-export function extremesSeen(looks: readonly PieceLook[]): readonly [palest: number, darkest: number] {
+/**
+ * The palest and the darkest of the pieces that are seen whole; −1 where there is none, and where all look alike.
+ * @param isInView whether a piece lies in the part of the picture that is shown
+ */
+export function extremesSeen(
+  looks: readonly PieceLook[],
+  isInView: (piece: number) => boolean = () => true,
+): readonly [palest: number, darkest: number] {
   let [palest, darkest] = [-1, -1];
   looks.forEach(({ up, inside }, i) => {
-    if (!inside || i > Math.max(1, SEEN * looks.length)) return;
+    if (!inside || i > Math.max(1, SEEN * looks.length) || !isInView(i)) return;
     if (palest < 0 || up < looks[palest]!.up) palest = i;
     if (darkest < 0 || up >= looks[darkest]!.up) darkest = i;
   });

@@ -1,5 +1,5 @@
 import { createSeededRandom } from '@/core/numeric/seeded-random';
-import { ringRadius, ringWords } from './ring-words';
+import { isInBand, ringRadius, ringWords } from './ring-words';
 
 const ROOM = { wide: 60, high: 20, gap: 14 };
 const ring = (x: number, y: number) => ({ x, y, reach: 20 });
@@ -42,4 +42,15 @@ test('a slice has a round ring, a stick one with small corners', () => {
   expect(ringRadius(60, 56, 12)).toBe(30);
   expect(ringRadius(120, 40, 12)).toBe(12);
   expect(ringRadius(120, 16, 12)).toBe(8);
+});
+
+test('where a band of the picture is in view, what is ringed lies well within it, and its word does not leave it', () => {
+  expect([0.5, 0.4, 0.33, 0.2].map((y) => isInBand(y, 0.45))).toEqual([true, true, false, false]);
+  expect(isInBand(0.02, 1)).toBe(true);
+  for (let y = 0.35; y < 0.66; y += 0.01) {
+    for (const word of ringWords([ring(200, 400 * y), ring(120, 400 * (1 - y))], 400, ROOM, 0.45)) {
+      expect(word!.y).toBeGreaterThanOrEqual(0.275 * 400 + 10);
+      expect(word!.y).toBeLessThanOrEqual(0.725 * 400 - 10);
+    }
+  }
 });

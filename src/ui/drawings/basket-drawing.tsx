@@ -16,6 +16,7 @@ export const BasketDrawing = memo(function BasketDrawing({
   sample,
   label,
   ringed = false,
+  band = 1,
   most = MOST_DRAWN,
   className,
 }: {
@@ -25,16 +26,18 @@ export const BasketDrawing = memo(function BasketDrawing({
   label: string;
   /** whether the palest and the darkest piece are ringed and named */
   ringed?: boolean;
+  /** share of its height that is in view, about the middle: what is ringed lies there */
+  band?: number;
   /** pieces drawn at most; fewer where it stands small among many */
   most?: number;
   className?: string;
 }) {
-  const { side, kinds, pieces, palest, darkest, shrunk } = useDrawnPieces(plan, record, sample, most, ringed);
+  const { side, kinds, pieces, palest, darkest, shrunk } = useDrawnPieces(plan, record, sample, most, ringed, band);
   const sizeOf = ({ part }: DrawnPiece) => sizeFromAbove(kinds[part]!.cut);
   const extremes = [palest, darkest] as const;
   const ringOf = (piece: DrawnPiece | undefined) =>
     piece ? { x: piece.x, y: piece.y, reach: sizeOf(piece)[1] / 2 } : null;
-  const words = ringWords([ringOf(palest), ringOf(darkest)], side, WORD);
+  const words = ringWords([ringOf(palest), ringOf(darkest)], side, WORD, band);
   return (
     <svg
       viewBox={`${-RIM} ${-RIM} ${side + 2 * RIM} ${side + 2 * RIM}`}

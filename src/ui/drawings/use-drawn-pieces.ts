@@ -6,6 +6,7 @@ import type { DrawerLoad } from '../../workers/basket/protocol';
 import type { KindOfPiece } from '../basket/basket-scene';
 import { drawerLoad, kindsOfPieces } from '../basket/drawer-load';
 import { pieceLooks } from '../basket/followed-pieces';
+import { isInBand } from '../basket/ring-words';
 import { shrinkage } from '../basket/shrinkage';
 import { sizeFromAbove } from './piece-size';
 import { type LyingPiece, settlePieces } from './settle-pieces';
@@ -33,13 +34,17 @@ export interface DrawnPieces {
   readonly shrunk: number;
 }
 
-/** What lies in the drawer of a plan at a sample. @param most pieces @param ringed whether the palest and the darkest lie on top */
+/**
+ * What lies in the drawer of a plan at a sample. @param most pieces @param ringed whether the palest and the darkest lie on top
+ * @param band share of the picture's height that is in view, about its middle: both are looked for there
+ */
 export function useDrawnPieces(
   plan: Plan,
   record: CookLooks,
   sample: number,
   most: number,
   ringed: boolean,
+  band = 1,
 ): DrawnPieces {
   const shape = JSON.stringify(drawerLoad(plan, most));
   const { side } = JSON.parse(shape) as DrawerLoad;
@@ -53,7 +58,7 @@ export function useDrawnPieces(
     fromTop.map(({ x, y }) => placeAt(x / side, y / side)),
   ).toReversed();
   const inside = lying.flatMap((piece, i) => (looks[i]!.inside ? [{ ...piece, browning: looks[i]!.up }] : []));
-  const [palest, darkest] = extremesOf(inside);
+  const [palest, darkest] = extremesOf(inside.filter(({ y }) => isInBand(y / side, band)));
   return {
     side,
     kinds: kindsOfPieces(plan),

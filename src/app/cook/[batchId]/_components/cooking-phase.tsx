@@ -14,7 +14,6 @@ import type { Batch } from '@/schemas/batch';
 import { storedPull } from '@/app/_components/batch-forecast';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { AlertButtons } from '@/ui/alert-buttons';
-import { Basket } from '@/ui/basket/basket';
 import { ColourField } from '@/ui/field/colour-field';
 import { asLoaded } from '@/core/plan/cut-as-loaded';
 import { fieldParts } from '@/ui/field/field-parts';
@@ -34,6 +33,7 @@ import type { Devices } from '@/ui/devices/use-devices';
 import { Answers } from './answers';
 import { biteWords } from './bite-words';
 import { CookButtons } from './cook-buttons';
+import { DrawerNow } from './drawer-now';
 import { DueAction } from './due-action';
 import { effectivePlan, planAsOf, PLANNING_STEP } from './effective-plan';
 import { Judging, judgedAs } from './judging';
@@ -172,16 +172,7 @@ export function CookingPhase({
       </div>
       {live.forecast && (
         <div className="lg:col-start-1 lg:row-span-2 lg:row-start-1">
-          <div className="max-lg:-mx-3 max-lg:flex max-lg:h-[170px] max-lg:items-center max-lg:overflow-hidden sm:max-lg:h-[320px]">
-            <Basket
-              plan={current}
-              record={live.forecast.record}
-              sample={sample}
-              label="The drawer as it should look now, with the palest and the darkest piece that can be seen"
-              ringed
-              className="w-full shrink-0"
-            />
-          </div>
+          <DrawerNow plan={current} forecast={live.forecast} sample={sample} />
           <p className="mt-1 flex flex-wrap justify-between gap-x-4 text-[14px] sm:text-[16px]">
             <strong>It should look like this now</strong>
             <span className="text-ash">{biteWords(typical!.crispness, plan.target.crispness)}</span>
