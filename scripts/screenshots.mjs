@@ -49,6 +49,12 @@ try {
     await page.screenshot({ path: join(FOLDER, `${name}.png`) });
     say(`docs/screenshots/${name}.png`);
   };
+  /* fingers have no keys: what stands for a keyboard alone is left out on a phone */
+  const touch = await page.context().newCDPSession(page);
+  const asPhone = async (isPhone) => {
+    await touch.send('Emulation.setTouchEmulationEnabled', { enabled: isPhone });
+    await page.setViewportSize(isPhone ? PHONE : DESK);
+  };
   const settle = () => page.waitForTimeout(900);
   /* price tags and sensitivity are worked out beside, once nothing moves */
   const prices = () => page.waitForTimeout(6000);
@@ -99,11 +105,11 @@ try {
   await page.getByRole('heading', { name: /^The best of/ }).waitFor();
   await prices();
   await take('evening');
-  await page.setViewportSize(PHONE);
+  await asPhone(true);
   await page.getByRole('tab', { name: 'What is next' }).click();
   await settle();
   await take('evening-phone');
-  await page.setViewportSize(DESK);
+  await asPhone(false);
   await page.goto(address);
   await alive();
   await station('Load');
@@ -159,10 +165,10 @@ try {
   await alive();
   await prices();
   await take('bench');
-  await page.setViewportSize(PHONE);
+  await asPhone(true);
   await settle();
   await take('bench-phone');
-  await page.setViewportSize(DESK);
+  await asPhone(false);
 
   await page.getByRole('button', { name: 'Cook this' }).click();
   await page.getByRole('button', { name: 'Start', exact: true }).first().click();
@@ -180,7 +186,7 @@ try {
   await page.waitForTimeout(2500);
   await settle();
   await take('cook');
-  await page.setViewportSize(PHONE);
+  await asPhone(true);
   await settle();
   await take('cook-phone');
 } finally {

@@ -4,7 +4,7 @@ import type { TimeScale } from './time-scale';
 
 /** px from the bracket to its words, that a letter of them takes at most, and that they may stand into the field's margin. */
 const BESIDE = 10;
-const LETTER = 7;
+const LETTER = 6.3;
 const INTO_MARGIN = 24;
 
 /** The window as a bracket under the field, open where not all are right together, with the moment to pull as its stem and its minutes beside. */
