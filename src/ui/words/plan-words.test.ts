@@ -2,6 +2,8 @@ import type { PlanOutcome } from '../../core/forecast/plan-outcome';
 import { planOutcome } from '../../../tests/support/outcome';
 import { SHAKEN_PLAN } from '../../../tests/support/shaken-plan';
 import { FIRST_PLAN } from '../../schemas/first-plan';
+import { planFileSchema } from '../../schemas/plan-file';
+import { besideTexts } from './beside-text';
 import { openingsText, openingsUntil } from './opening-text';
 import { planDifferences } from './plan-differences';
 import { cardSteps } from './prep-steps';
@@ -66,4 +68,33 @@ test('what is opened after the pull is not said to come', () => {
   expect(openingsText(document, 'metric')).toBe('shake after 8, 14, 19 min');
   expect(openingsText(document, 'metric', 16 * 60)).toBe('shake after 8, 14 min');
   expect(openingsUntil(document, 14 * 60).map(({ minute }) => minute)).toEqual([8]);
+});
+
+test('what goes in later is said to stand ready before the drawer is loaded', () => {
+  const part = {
+    food: 'courgette',
+    mass_g: 120,
+    cut: { shape: 'slice', thickness_mm: 8, diameter_mm: 45 },
+    prep: [{ step: 'oil', mass_g: 3 }],
+  };
+  const events = [
+    { minute: 14, action: 'shake' },
+    { minute: 11, action: 'add', part },
+  ];
+  const steps = [{ step: 'cook', stages: [{ minutes: 25, temperature_c: 195 }], events }];
+  const document = planFileSchema.parse({
+    format: 'drubek.plan',
+    version: 2,
+    food: 'potato-floury',
+    cut: { shape: 'stick', thickness_mm: 10, length_mm: 70 },
+    mass_g: 400,
+    steps,
+  });
+  const beside = '120 g of courgette, 8 mm slices, oil 3 g (⅝ tsp); goes in after 11 min';
+  expect(besideTexts(document, 'metric')).toEqual([beside]);
+  const texts = cardSteps(document, { pull: { time: 1300, share: 1 }, inTime: true, firstCheck: 1000 }, 'metric').map(
+    ({ text }) => text,
+  );
+  expect(texts.indexOf(`Have ready: ${beside}.`)).toBe(texts.indexOf('Load the basket.') - 1);
+  expect(besideTexts(FIRST_PLAN, 'metric')).toEqual([]);
 });

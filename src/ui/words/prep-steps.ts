@@ -13,6 +13,7 @@ import { drawerWord } from './drawer-word';
 import { firstStepOfEachLoad, stepOfLoad } from '../../schemas/each-load';
 import type { PrepStep } from '../../schemas/plan-steps';
 import { planFromFile, wholePlanFromFile } from '../../schemas/plan-from-file';
+import { besideTexts } from './beside-text';
 import { openingsUntil, openingText } from './opening-text';
 import { cutText, hoursText } from './plan-text';
 import { stepOrder } from './step-orders';
@@ -73,6 +74,7 @@ export function cardSteps(
       : `Set the dial to ${temperatureText(first.temperature_c, units)}; no preheat.`,
     duration: preheat ? preheat.minutes * 60 : null,
   });
+  for (const beside of besideTexts(document, units)) steps.push({ text: `Have ready: ${beside}.`, duration: null });
   steps.push({
     text:
       loads === 1

@@ -23,6 +23,7 @@ import { useWholeForecast } from '@/ui/use-forecast';
 import { STEP_CAUTIONS } from '@/ui/words/cautions';
 import { massText, temperatureText, wholeMinutes } from '@/ui/words/format';
 import { type Deed, deedsOf } from './prep-deeds';
+import { besideTexts } from '@/ui/words/beside-text';
 import { LoadsClock } from './loads-clock';
 import { DeedCard } from './deed-card';
 import { PrepLanes } from './prep-lanes';
@@ -124,6 +125,12 @@ export function PrepPhase({
               {layers <= 1.05 ? 'in one layer' : `in ${layers.toFixed(1)} layers`}, first dial{' '}
               {temperatureText(celsiusFromKelvin(plan.stages[0]!.temperature), units)}
             </p>
+            {load === 1 &&
+              besideTexts(document, units).map((beside) => (
+                <p key={beside} className="mt-1 text-[18px]">
+                  Have ready: {beside}
+                </p>
+              ))}
             <p className="mt-1 text-[15px] text-ash">{STEP_CAUTIONS.load}</p>
           </li>
           {done.length > 0 && (
