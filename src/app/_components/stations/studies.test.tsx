@@ -107,10 +107,7 @@ test('a lever gives what makes its plans the value alone: a second argument of t
 test('the ways of a step stand in a table: done, window, colour at the same minute, acrylamide, hands', () => {
   mockOutcomes
     .set('now', planOutcome())
-    .set(
-      'soaked',
-      planOutcome({ pullTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.5] } }),
-    );
+    .set('soaked', planOutcome({ pullTime: null, windowWidth: 0, browning: { interval: 600, values: [0, 0.2, 0.5] } }));
   render(
     <OutcomeTable
       caption="How each turns out"
@@ -124,7 +121,9 @@ test('the ways of a step stand in a table: done, window, colour at the same minu
     />,
   );
   const table = screen.getByRole('table', { name: 'How each turns out' });
-  expect(within(table).getByRole('row', { name: /Neither/ })).toHaveTextContent('Neither20 min2 mingoldenlow5 min33 min');
+  expect(within(table).getByRole('row', { name: /Neither/ })).toHaveTextContent(
+    'Neither20 min2 mingoldenlow5 min33 min',
+  );
   expect(within(table).getByRole('row', { name: /Cold soak/ })).toHaveTextContent('nevernever allpale');
   expect(within(table).getByRole('row', { name: /Rinse/ })).toHaveTextContent('…');
 });
