@@ -347,6 +347,8 @@ for (const job of JOBS) {
     await beginBatch(page);
     const steps = page.getByRole('region', { name: 'Preparation' });
     await expect(steps.getByRole('timer')).toHaveCount(document.prep.length + (made.fryer.preheat ? 1 : 0));
+    const later = document.cook.events.filter(({ action }) => action === 'add').length;
+    await expect(steps.getByText(/^Have ready: .* goes in after/)).toHaveCount(later);
     await cookInRehearsal(page);
     await expect(page.getByRole('region', { name: 'After the drawer' })).toBeVisible();
     for (let load = 2; load <= count; load++) {

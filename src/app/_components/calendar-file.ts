@@ -8,7 +8,7 @@ import { wholePlanFromFile } from '@/schemas/plan-from-file';
 import { restOf } from '@/schemas/rest-of';
 import { calendarParts } from '@/ui/calendar-parts';
 import type { UnitSystem } from '@/ui/words/format';
-import { openingText } from '@/ui/words/opening-text';
+import { openingsUntil, openingText } from '@/ui/words/opening-text';
 import { STEP_NAMES } from '@/ui/words/step-names';
 
 /**
@@ -45,9 +45,8 @@ export function calendarOf(
     }
   }
   add(document.loads.count > 1 ? `in the fryer, ${document.loads.count} loads` : 'in the fryer', load, atFryer);
-  for (const opening of document.cook.events.toSorted((a, b) => a.minute - b.minute)) {
-    const time = opening.minute * 60;
-    if (time < pullTime) add(openingText(opening, document, units).toLowerCase(), addSeconds(load, time), 60);
+  for (const opening of openingsUntil(document, pullTime)) {
+    add(openingText(opening, document, units).toLowerCase(), addSeconds(load, opening.minute * 60), 60);
   }
   if (document.loads.count > 1) add('pull the first load', addSeconds(load, pullTime), 60);
   at = addSeconds(load, atFryer);

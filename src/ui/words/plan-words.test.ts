@@ -91,10 +91,11 @@ test('what goes in later is said to stand ready before the drawer is loaded', ()
     steps,
   });
   const beside = '120 g of courgette, 8 mm slices, oil 3 g (⅝ tsp); goes in after 11 min';
-  expect(besideTexts(document, 'metric')).toEqual([beside]);
+  expect(besideTexts(document, 'metric', null)).toEqual([beside]);
+  expect(besideTexts(document, 'metric', 11 * 60)).toEqual([]);
   const texts = cardSteps(document, { pull: { time: 1300, share: 1 }, inTime: true, firstCheck: 1000 }, 'metric').map(
     ({ text }) => text,
   );
   expect(texts.indexOf(`Have ready: ${beside}.`)).toBe(texts.indexOf('Load the basket.') - 1);
-  expect(besideTexts(FIRST_PLAN, 'metric')).toEqual([]);
+  expect(besideTexts(FIRST_PLAN, 'metric', null)).toEqual([]);
 });

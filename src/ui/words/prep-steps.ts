@@ -74,7 +74,9 @@ export function cardSteps(
       : `Set the dial to ${temperatureText(first.temperature_c, units)}; no preheat.`,
     duration: preheat ? preheat.minutes * 60 : null,
   });
-  for (const beside of besideTexts(document, units)) steps.push({ text: `Have ready: ${beside}.`, duration: null });
+  for (const beside of besideTexts(document, units, pullTime)) {
+    steps.push({ text: `Have ready: ${beside}.`, duration: null });
+  }
   steps.push({
     text:
       loads === 1

@@ -126,7 +126,7 @@ export function PrepPhase({
               {temperatureText(celsiusFromKelvin(plan.stages[0]!.temperature), units)}
             </p>
             {load === 1 &&
-              besideTexts(document, units).map((beside) => (
+              besideTexts(document, units, pull).map((beside) => (
                 <p key={beside} className="mt-1 text-[18px]">
                   Have ready: {beside}
                 </p>
