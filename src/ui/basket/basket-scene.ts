@@ -15,6 +15,7 @@ import { drawerModel, RIM } from './drawer-model';
 import { foodMaterial, shadowMaterial, type Skin } from './food-material';
 import type { PieceLook } from './followed-pieces';
 import { halfThickness, pieceMesh } from './piece-mesh';
+import { isRoundFromAbove } from '../drawings/piece-size';
 
 /** Shapes made of each cut, dealt round. */
 const VARIANTS = 4;
@@ -50,6 +51,7 @@ export interface SeenPiece {
   readonly long: number;
   readonly wide: number;
   readonly turn: number;
+  readonly isRound: boolean;
 }
 
 /** A drawer with a settled load, to be looked at from above. */
@@ -167,6 +169,7 @@ export function createBasketScene(
         long: Math.max(0.02, Math.hypot(to.x - from.x, to.y - from.y)),
         wide: Math.max(0.02, Math.hypot(right.x - left.x, right.y - left.y)),
         turn: (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI,
+        isRound: isRoundFromAbove(cut),
       };
     },
     dispose() {

@@ -166,7 +166,15 @@ function Rings({ rings, band }: { rings: readonly (SeenPiece | null)[]; band: nu
     if (!ring) return null;
     const [long, wide] = [ring.long * SIDE + 12, ring.wide * SIDE + 12];
     const reach = Math.abs(Math.sin((ring.turn * Math.PI) / 180)) * (long / 2) + wide / 2;
-    return { x: ring.x * SIDE, y: ring.y * SIDE, reach: Math.min(reach, FURTHEST), long, wide, turn: ring.turn };
+    return {
+      x: ring.x * SIDE,
+      y: ring.y * SIDE,
+      reach: Math.min(reach, FURTHEST),
+      long,
+      wide,
+      turn: ring.turn,
+      isRound: ring.isRound,
+    };
   });
   const words = ringWords([places[0]!, places[1]!], SIDE, WORD, band);
   return (
@@ -174,7 +182,7 @@ function Rings({ rings, band }: { rings: readonly (SeenPiece | null)[]; band: nu
       {places.map((place, which) => {
         const at = words[which];
         if (!place || !at) return null;
-        const { x, y, turn, long, wide } = place;
+        const { x, y, turn, long, wide, isRound } = place;
         const word = which === 0 ? 'palest' : 'darkest';
         return (
           <g key={word} fill="none" stroke="#f7f8f4">
@@ -184,7 +192,7 @@ function Rings({ rings, band }: { rings: readonly (SeenPiece | null)[]; band: nu
               y={-wide / 2}
               width={long}
               height={wide}
-              rx={ringRadius(long, wide, 12)}
+              rx={ringRadius(long, wide, 12, isRound)}
               strokeWidth={2.5}
               strokeDasharray={which === 0 ? '6 4' : undefined}
             />

@@ -69,7 +69,7 @@ export function pieceLooks(
 const SEEN = 0.22;
 
 /** Difference of browning below which no piece is paler than another to the eye. Source: assumed, a quarter of the step from pale to golden. */
-const ALIKE = 0.12;
+export const ALIKE = 0.12;
 
 /**
  * The palest and the darkest of the pieces that are seen whole; −1 where there is none, and where all look alike.

@@ -38,10 +38,10 @@ test('wherever two rings lie, their words neither touch nor leave the drawer', (
   }
 });
 
-test('a slice has a round ring, a stick one with small corners', () => {
-  expect(ringRadius(60, 56, 12)).toBe(30);
-  expect(ringRadius(120, 40, 12)).toBe(12);
-  expect(ringRadius(120, 16, 12)).toBe(8);
+test('a slice has a round ring, a stick or a cube one with small corners', () => {
+  expect(ringRadius(60, 56, 12, true)).toBe(30);
+  expect(ringRadius(60, 60, 12, false)).toBe(12);
+  expect(ringRadius(120, 16, 12, false)).toBe(8);
 });
 
 test('where a band of the picture is in view, what is ringed lies well within it, and its word does not leave it', () => {

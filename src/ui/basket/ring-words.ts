@@ -57,9 +57,9 @@ export function ringWords(
   ];
 }
 
-/** Corners of a ring: round for what is about as long as wide, as a slice, else no larger than `most`. */
-export function ringRadius(long: number, wide: number, most: number): number {
-  return Math.max(long, wide) < 1.25 * Math.min(long, wide) ? Math.max(long, wide) / 2 : Math.min(wide / 2, most);
+/** Corners of a ring: all of it round about a slice, else no larger than `most`. */
+export function ringRadius(long: number, wide: number, most: number, isRound: boolean): number {
+  return isRound ? Math.max(long, wide) / 2 : Math.min(wide / 2, most);
 }
 
 /** Share of the band that is in view in which the middle of what is ringed lies, so that most of the ring and its word show. Source: chosen by looking. */

@@ -17,6 +17,10 @@ test('the drawer holds the pieces of the load, browner later, and names palest a
   const pieces = container.querySelectorAll('g[transform]').length;
   expect(pieces).toBeGreaterThan(15);
   unmount();
+  /* raw, all look alike */
+  const early = show(0, true);
+  expect(screen.queryByText('darkest')).toBeNull();
+  early.unmount();
   const late = show(record.samples - 1, true);
   expect(late.container.innerHTML).not.toBe(raw);
   expect(screen.getByText('darkest')).toBeInTheDocument();

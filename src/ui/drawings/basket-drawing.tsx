@@ -6,7 +6,7 @@ import type { Plan } from '../../core/plan/plan';
 import { ringRadius, type RingWord, ringWords } from '../basket/ring-words';
 import { DrawerFloor, RIM } from './drawer-floor';
 import { PieceFromAbove } from './piece-from-above';
-import { sizeFromAbove } from './piece-size';
+import { isRoundFromAbove, sizeFromAbove } from './piece-size';
 import { type DrawnPiece, MOST_DRAWN, useDrawnPieces } from './use-drawn-pieces';
 
 /** The drawer seen straight from above at one sample of a record: every piece to scale, in the colours of the record. */
@@ -65,6 +65,7 @@ export const BasketDrawing = memo(function BasketDrawing({
                 key={which}
                 piece={piece}
                 size={sizeOf(piece)}
+                isRound={isRoundFromAbove(kinds[piece.part]!.cut)}
                 at={words[which]!}
                 word={which === 0 ? 'palest' : 'darkest'}
                 dashed={which === 0}
@@ -82,6 +83,7 @@ const WORD = { wide: 52, high: 16, gap: 16 };
 function Ring({
   piece: { x, y, turn },
   size: [long, wide],
+  isRound,
   at,
   word,
   dashed,
@@ -89,6 +91,7 @@ function Ring({
   piece: DrawnPiece;
   /** mm, its longer and its shorter side */
   size: readonly [number, number];
+  isRound: boolean;
   /** the middle of its word */
   at: RingWord;
   word: string;
@@ -103,7 +106,7 @@ function Ring({
         y={-wide / 2 - pad}
         width={long + 2 * pad}
         height={wide + 2 * pad}
-        rx={ringRadius(long + 2 * pad, wide + 2 * pad, 9)}
+        rx={ringRadius(long + 2 * pad, wide + 2 * pad, 9, isRound)}
         strokeDasharray={dashed ? '4 3' : undefined}
       />
       <text

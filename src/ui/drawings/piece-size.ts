@@ -21,3 +21,8 @@ export function sizeFromAbove(cut: Cut): readonly [long: number, wide: number] {
       return [mm(cut.length), mm(cut.width)];
   }
 }
+
+/** Whether a piece is about as round as it is wide, seen from above. */
+export function isRoundFromAbove(cut: Cut): boolean {
+  return 'diameter' in cut && !('length' in cut);
+}

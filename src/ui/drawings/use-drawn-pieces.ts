@@ -5,7 +5,7 @@ import type { Plan } from '../../core/plan/plan';
 import type { DrawerLoad } from '../../workers/basket/protocol';
 import type { KindOfPiece } from '../basket/basket-scene';
 import { drawerLoad, kindsOfPieces } from '../basket/drawer-load';
-import { pieceLooks } from '../basket/followed-pieces';
+import { ALIKE, pieceLooks } from '../basket/followed-pieces';
 import { isInBand } from '../basket/ring-words';
 import { shrinkage } from '../basket/shrinkage';
 import { sizeFromAbove } from './piece-size';
@@ -72,14 +72,16 @@ export function useDrawnPieces(
   };
 }
 
-/** The palest and the darkest piece; of several alike the two that lie farthest apart. */
+/** The palest and the darkest piece, none where all look alike; of several alike the two that lie farthest apart. */
 function extremesOf(inside: readonly DrawnPiece[]): readonly [DrawnPiece?, DrawnPiece?] {
   const brownings = inside.map(({ browning }) => browning);
   const alike = (value: number) => inside.filter(({ browning }) => browning === value);
-  const darkest = alike(Math.max(...brownings));
+  const [least, most] = [Math.min(...brownings), Math.max(...brownings)];
+  if (most - least < ALIKE) return [];
+  const darkest = alike(most);
   let best: readonly [DrawnPiece?, DrawnPiece?] = [];
   let apart = -1;
-  for (const a of alike(Math.min(...brownings))) {
+  for (const a of alike(least)) {
     for (const b of darkest) {
       const distance = Math.hypot(a.x - b.x, a.y - b.y);
       if (distance > apart) [best, apart] = [[a, b], distance];

@@ -1,10 +1,8 @@
-import { cutThickness } from '../../core/cut/piece-geometry';
 import type { PlanFile } from '../../schemas/plan-file';
 import { wholePlanFromFile } from '../../schemas/plan-from-file';
-import { halfMinutes, lengthText, massText, type UnitSystem } from './format';
-import { SHAPE_WORDS } from './labels';
+import { halfMinutes, massText, type UnitSystem } from './format';
 import { openingsUntil } from './opening-text';
-import { prepPhrase } from './plan-text';
+import { prepPhrase, sizedCut } from './plan-text';
 
 /**
  * What must stand ready beside the fryer, as it goes in later: "120 g of courgette, 8 mm slices, oil 3 g; goes in after 11 min".
@@ -17,7 +15,7 @@ export function besideTexts(document: PlanFile, units: UnitSystem, pullTime: num
     if (opening.action !== 'add' || !part) return [];
     const what = [
       `${massText(opening.part.mass_g, units)} of ${part.food.name.toLowerCase()}`,
-      `${lengthText(cutThickness(part.cut) * 1000, units)} ${SHAPE_WORDS[part.cut.shape].toLowerCase()}`,
+      sizedCut(part.cut, units),
       ...opening.part.prep.map((step) => prepPhrase(step, units)),
     ];
     return [`${what.join(', ')}; goes in after ${halfMinutes(opening.minute * 60)} min`];

@@ -1,4 +1,5 @@
 import { COAT_INGREDIENTS } from '../../core/food/coat-by-recipe';
+import type { Cut } from '../../core/cut/cut';
 import { cutThickness } from '../../core/cut/piece-geometry';
 import type { PlanFile } from '../../schemas/plan-file';
 import { planFood, planFromFile } from '../../schemas/plan-from-file';
@@ -11,9 +12,13 @@ import { REST_PLACES } from './rest-places';
 
 /** Food and cut: celeriac, 10 mm sticks. */
 export function cutText(document: PlanFile, units: UnitSystem): string {
-  const { cut } = planFromFile(document);
+  return `${planFood(document).name}, ${sizedCut(planFromFile(document).cut, units)}`;
+}
+
+/** A cut with its size: 10 mm sticks; whole, 12 mm thick. */
+export function sizedCut(cut: Cut, units: UnitSystem): string {
   const size = lengthText(cutThickness(cut) * 1000, units);
-  return `${planFood(document).name}, ${size} ${SHAPE_WORDS[cut.shape].toLowerCase()}`;
+  return cut.shape === 'cylinder' ? `whole, ${size} thick` : `${size} ${SHAPE_WORDS[cut.shape].toLowerCase()}`;
 }
 
 /** Everything a plan says, a phrase a step, in working order. */

@@ -6,6 +6,7 @@ import { planFileSchema } from '../../schemas/plan-file';
 import { besideTexts } from './beside-text';
 import { openingsText, openingsUntil } from './opening-text';
 import { planDifferences } from './plan-differences';
+import { sizedCut } from './plan-text';
 import { cardSteps } from './prep-steps';
 import { priceText, stretchText } from './price-text';
 import { sensitivityText } from './sensitivity-text';
@@ -98,4 +99,9 @@ test('what goes in later is said to stand ready before the drawer is loaded', ()
   );
   expect(texts.indexOf(`Have ready: ${beside}.`)).toBe(texts.indexOf('Load the basket.') - 1);
   expect(besideTexts(FIRST_PLAN, 'metric', null)).toEqual([]);
+});
+
+test('a cut is named with its size', () => {
+  expect(sizedCut({ shape: 'stick', thickness: 0.01, width: 0.01, length: 0.07 }, 'metric')).toBe('10 mm sticks');
+  expect(sizedCut({ shape: 'cylinder', diameter: 0.012, length: 0.15 }, 'metric')).toBe('whole, 12 mm thick');
 });
