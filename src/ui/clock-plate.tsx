@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { lightFormat } from 'date-fns';
 import { LocalTime } from './local-time';
 import { useUnits } from './units-context';
 import { timeOfDayText } from './words/time-of-day';
@@ -8,7 +8,7 @@ export function ClockPlate({ at }: { at: number }) {
   const units = useUnits();
   return (
     <strong className="inline-block rounded-part border-2 border-current px-1.5 font-semibold whitespace-nowrap tabular-nums">
-      <LocalTime at={at} write={(date) => timeOfDayText(format(date, 'HH:mm'), units)} />
+      <LocalTime at={at} write={(date) => timeOfDayText(lightFormat(date, 'HH:mm'), units)} />
     </strong>
   );
 }

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import type { UnitSystem } from './format';
 
 /** A time of day HH:MM as this kitchen says it: 19:05, or 7:05 pm. */
@@ -6,11 +5,6 @@ export function timeOfDayText(hhmm: string, units: UnitSystem): string {
   if (units !== 'us') return hhmm;
   const [hours = 0, minutes = 0] = hhmm.split(':').map(Number);
   return `${hours % 12 === 0 ? 12 : hours % 12}:${String(minutes).padStart(2, '0')} ${hours < 12 ? 'am' : 'pm'}`;
-}
-
-/** A day in the given form with its time of day: 3 Nov 2026, 19:05. */
-export function dayAndTimeText(date: Date, day: string, units: UnitSystem): string {
-  return `${format(date, day)}, ${timeOfDayText(format(date, 'HH:mm'), units)}`;
 }
 
 /** Reads a time of day as cooks write it, 19:05, 19.05, 1905, 7 pm or 7:05pm, as HH:MM; null where it is none. */

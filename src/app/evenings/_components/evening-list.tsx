@@ -12,7 +12,7 @@ import { newId } from '@/ui/new-id';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
-import { dayAndTimeText } from '@/ui/words/time-of-day';
+import { dayAndTimeText } from '@/ui/words/day-and-time';
 
 interface Row {
   readonly id: string;

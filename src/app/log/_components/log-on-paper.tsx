@@ -6,7 +6,7 @@ import { useUnits } from '@/ui/units-context';
 import { massText, temperatureText, wholeMinutes } from '@/ui/words/format';
 import { NEXT_WORDS } from '@/ui/words/labels';
 import { cutText } from '@/ui/words/plan-text';
-import { dayAndTimeText } from '@/ui/words/time-of-day';
+import { dayAndTimeText } from '@/ui/words/day-and-time';
 import { againstForecast, outcomePhrase, pulledAfter } from './log-words';
 
 /** The batches of a page as a table for paper, a line each. */

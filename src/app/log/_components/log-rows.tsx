@@ -14,7 +14,7 @@ import { foodColour } from '@/ui/colour/food-colours';
 import { BasketDrawing } from '@/ui/drawings/basket-drawing';
 import { LocalTime } from '@/ui/local-time';
 import { useUnits } from '@/ui/units-context';
-import { dayAndTimeText } from '@/ui/words/time-of-day';
+import { dayAndTimeText } from '@/ui/words/day-and-time';
 import { useNear } from '@/ui/use-near';
 import { loadBefore } from '@/ui/words/drawer-word';
 import { wholeMinutes } from '@/ui/words/format';

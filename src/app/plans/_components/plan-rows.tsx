@@ -8,7 +8,7 @@ import { LocalTime } from '@/ui/local-time';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
-import { dayAndTimeText } from '@/ui/words/time-of-day';
+import { dayAndTimeText } from '@/ui/words/day-and-time';
 import { planPhrases } from '@/ui/words/plan-text';
 
 interface Row {

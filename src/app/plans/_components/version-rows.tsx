@@ -7,7 +7,7 @@ import { LocalTime } from '@/ui/local-time';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useUnits } from '@/ui/units-context';
-import { dayAndTimeText } from '@/ui/words/time-of-day';
+import { dayAndTimeText } from '@/ui/words/day-and-time';
 import { planDifferences } from '@/ui/words/plan-differences';
 import { writePlanFile } from '@/schemas/write-plan';
 
