@@ -27,7 +27,7 @@ const HANDS = {
 const FREEZE_AND_THAW = 20 * 3600;
 
 /** The plan's preparation as tasks in working order; the preheat runs beside the last ones and stands at the end. */
-export function prepTasks(plan: Plan): PrepTask[] {
+export function prepTasks(plan: Pick<Plan, 'preparation' | 'preheat'>): PrepTask[] {
   const tasks: PrepTask[] = plan.preparation.map((step) => {
     switch (step.step) {
       case 'rinse':
