@@ -1,5 +1,8 @@
 import { randomUUID } from 'node:crypto';
+import { setTimeout } from 'node:timers/promises';
 import { closeDatabase } from '@/db/pool';
+import { insertEveningEvents } from '@/db/queries/evenings';
+import { inKitchen, transact } from '@/db/query';
 import { newEvening, withDish } from '@/editing/edit-evening';
 import { workOf } from '@/editing/evening-problem';
 import { OWN_DISHES, ownDishFor } from '@/editing/own-dishes';
@@ -159,4 +162,24 @@ test('in another kitchen an evening names that kitchen’s copies of its fryers,
     },
   });
   expect(await importKitchen(other.id, out.value.bytes, 'test')).toMatchObject({ value: { added: 0, same: true } });
+});
+
+test('two who tell at once: whoever reads between them misses neither', async () => {
+  const { id, evening } = await kitchen();
+  const eveningId = randomUUID();
+  await saveEvening(id, eveningId, { document: evening, base: null });
+  const [slow, quick] = [begun('dip:own-1'), begun('dip:own-2')];
+  let beside: Promise<unknown> = Promise.resolve();
+  const cursor = await inKitchen(id, () =>
+    transact(async (runner) => {
+      await insertEveningEvents(id, eveningId, [slow], runner);
+      beside = tellEvening(id, eveningId, [quick]);
+      /* time enough for the quick one to be stored, were it not to wait for its turn */
+      await Promise.race([beside, setTimeout(300)]);
+      const between = await readEvening(id, eveningId, '0');
+      return between.ok ? between.value.cursor : '0';
+    }),
+  );
+  await beside;
+  expect(await readEvening(id, eveningId, cursor)).toMatchObject({ value: { events: [slow, quick] } });
 });

@@ -5,6 +5,7 @@ import {
   expectAccessible,
   expectNoSidewaysScroll,
   fullForecast,
+  holdableQuestions,
   takeFromMenu,
 } from './helpers';
 
@@ -59,6 +60,33 @@ test('a batch from the bench to the log, through a reload and a long sleep', asy
   await page.getByRole('link', { name: 'Log' }).click();
   await expect(page.getByRole('img', { name: /Colours when pulled/ })).toHaveCount(1);
   await expectAccessible(page);
+});
+
+test('what arrives in Cook moves nothing from under a finger', async ({ page }) => {
+  const questions = await holdableQuestions(page);
+  await beginOwnBatch(page);
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  const working = page.getByText('Working out how it should look …');
+  const arrived = page.getByText('It should look like this now');
+  await expect(arrived).toBeVisible();
+  const answers = page.getByRole('button', { name: /^(Paler|Shaken|Pulled some|\+1 min|Pulled: done)/ });
+  const places = () =>
+    answers.evaluateAll((all) =>
+      all.map((one) => `${one.textContent} at ${Math.round(one.getBoundingClientRect().top)}`),
+    );
+  for (const width of [1280, 820, 390]) {
+    await page.setViewportSize({ width, height: 844 });
+    await questions.hold();
+    await page.reload();
+    await expect(working).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Paler/ })).toBeDisabled();
+    await expect(answers).toHaveCount(5);
+    const before = await places();
+    await questions.ask();
+    await expect(arrived).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Paler/ })).toBeEnabled();
+    expect(await places(), `${width} px wide`).toEqual(before);
+  }
 });
 
 test('the whole run by keyboard alone', async ({ page }) => {

@@ -80,3 +80,27 @@ export async function expectNoSidewaysScroll(page: Page): Promise<void> {
   );
   expect(overflow).toBeLessThanOrEqual(0);
 }
+
+/**
+ * Questions to the page's workers that a test can hold back and then ask, to look where things lie without an answer; what is held
+ * stays so when the page is loaded anew. To be called before the page is opened.
+ */
+export async function holdableQuestions(page: Page): Promise<{ hold(): Promise<void>; ask(): Promise<void> }> {
+  await page.addInitScript(() => {
+    const HELD = 'held-questions';
+    const post = Worker.prototype.postMessage;
+    const waiting: (() => void)[] = [];
+    Worker.prototype.postMessage = function (this: Worker, ...args: unknown[]) {
+      const send = () => Reflect.apply(post, this, args);
+      if (sessionStorage.getItem(HELD)) waiting.push(send);
+      else send();
+    };
+    addEventListener('hold-questions', () => sessionStorage.setItem(HELD, 'yes'));
+    addEventListener('ask-questions', () => {
+      sessionStorage.removeItem(HELD);
+      for (const send of waiting.splice(0)) send();
+    });
+  });
+  const say = (what: string) => page.evaluate((name) => void dispatchEvent(new Event(name)), what);
+  return { hold: () => say('hold-questions'), ask: () => say('ask-questions') };
+}

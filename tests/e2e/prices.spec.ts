@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { ORDINARY_BATCHES } from '../reference/ordinary-batches';
-import { enterOwnKitchen, fullForecast, STATIONS } from './helpers';
+import { enterOwnKitchen, fullForecast, holdableQuestions, STATIONS } from './helpers';
 
 /* ten different plans: what no price came for was always a station that no test had waited at */
 for (const id of [
@@ -38,22 +38,7 @@ const PRICED = ['Soak', 'Par-cook', 'Dry', 'Coat', 'Fryer', 'Load', 'Cook', 'Res
 const WAITING = /^(without it: )?…$|^Working out/;
 
 test('what arrives at a station moves nothing there from under a finger', async ({ page }) => {
-  /* questions to the workers wait while the test looks where things lie without an answer */
-  await page.addInitScript(() => {
-    const post = Worker.prototype.postMessage;
-    const waiting: (() => void)[] = [];
-    let held = false;
-    Worker.prototype.postMessage = function (this: Worker, ...args: unknown[]) {
-      const send = () => Reflect.apply(post, this, args);
-      if (held) waiting.push(send);
-      else send();
-    };
-    addEventListener('hold-questions', () => (held = true));
-    addEventListener('ask-questions', () => {
-      held = false;
-      for (const send of waiting.splice(0)) send();
-    });
-  });
+  const questions = await holdableQuestions(page);
   await enterOwnKitchen(page);
   await fullForecast(page);
   const panel = page.getByRole('tabpanel');
@@ -85,10 +70,10 @@ test('what arrives at a station moves nothing there from under a finger', async 
     await page.setViewportSize({ width, height: 844 });
     for (const name of PRICED) {
       await open(name === 'Rest' ? 'Soak' : 'Rest');
-      await page.evaluate(() => dispatchEvent(new Event('hold-questions')));
+      await questions.hold();
       await open(name);
       const before = await places();
-      await page.evaluate(() => dispatchEvent(new Event('ask-questions')));
+      await questions.ask();
       await expect(panel.getByText(WAITING)).toHaveCount(0);
       expect(await places(), `${name} at ${width}`).toEqual(before);
     }

@@ -89,7 +89,10 @@ export async function listEveningEvents(
   );
 }
 
-/** Adds what was told; what is there already is left as it is. */
+/**
+ * Adds what was told; what is there already is left as it is. Numbers are drawn while the evening is held, so that they are seen in
+ * their order: a reader who has come to one has missed none before it.
+ */
 export async function insertEveningEvents(
   kitchenId: string,
   eveningId: string,
@@ -97,9 +100,13 @@ export async function insertEveningEvents(
   runner?: Runner,
 ): Promise<void> {
   await change(
-    `INSERT INTO evening_events (event_id, kitchen_id, evening_id, kind, detail, happened_at)
-     SELECT (own->>'id')::uuid, $1, $2, own->>'kind', own->'detail', to_timestamp((own->>'happenedAt')::double precision / 1000)
-     FROM jsonb_array_elements($3::jsonb) AS own ON CONFLICT (event_id) DO NOTHING`,
+    `WITH held AS MATERIALIZED (
+       SELECT kitchen_id, evening_id FROM evenings WHERE kitchen_id = $1 AND evening_id = $2 FOR NO KEY UPDATE
+     )
+     INSERT INTO evening_events (event_id, kitchen_id, evening_id, kind, detail, happened_at)
+     SELECT (own->>'id')::uuid, held.kitchen_id, held.evening_id, own->>'kind', own->'detail',
+       to_timestamp((own->>'happenedAt')::double precision / 1000)
+     FROM held CROSS JOIN jsonb_array_elements($3::jsonb) AS own ON CONFLICT (event_id) DO NOTHING`,
     [kitchenId, eveningId, JSON.stringify(events)],
     runner,
   );

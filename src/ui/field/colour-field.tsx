@@ -9,6 +9,7 @@ import { useAlive } from '../use-alive';
 import { type FieldHandle, FieldHandles } from './field-handles';
 import { halfMinutes, wholeMinutes } from '../words/format';
 import type { FieldPart } from './field-parts';
+import { AXIS_HEIGHT, BRACKET_HEIGHT, MARGIN, SHARE_HEIGHT, STAGE_HEIGHT, wholeHeight } from './field-size';
 import { fieldBackground } from './field-background';
 import { FieldLegend } from './field-legend';
 import { atPullWords, countWords, minuteWords } from './minute-words';
@@ -22,13 +23,8 @@ import { dialLevel, StageLine, stageStarts } from './stage-line';
 import { bandsOf, paintField } from './paint-field';
 import { useWidth } from './use-width';
 
-/** From the top to the field, and to the dial's line in it. */
-const STAGE_HEIGHT = 34;
+/** From the top to the dial's line. */
 const DIAL_LINE = 28;
-const BRACKET_HEIGHT = 18;
-const AXIS_HEIGHT = 18;
-const SHARE_HEIGHT = 44;
-const MARGIN = 28;
 
 /** Minutes across, the faces of the pieces stacked from palest to darkest, each in the colour it will have. */
 export const ColourField = memo(function ColourField({
@@ -113,7 +109,7 @@ export const ColourField = memo(function ColourField({
     ...(flag ? [flagRoom(at, minute, words, x)] : []),
     ...[playhead, pulledAt].flatMap((mark) => (mark === null ? [] : [playheadRoom(mark, x)])),
   ];
-  const total = STAGE_HEIGHT + height + BRACKET_HEIGHT + AXIS_HEIGHT + (withShare ? SHARE_HEIGHT : 0);
+  const total = wholeHeight(height, withShare);
 
   return (
     <figure className="min-w-0">

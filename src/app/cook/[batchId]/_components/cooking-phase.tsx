@@ -15,6 +15,7 @@ import { storedPull } from '@/app/_components/batch-forecast';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { AlertButtons } from '@/ui/alert-buttons';
 import { ColourField } from '@/ui/field/colour-field';
+import { EmptyField } from '@/ui/field/empty-field';
 import { asLoaded } from '@/core/plan/cut-as-loaded';
 import { fieldParts } from '@/ui/field/field-parts';
 import { StudyProvider } from '@/ui/study/study-context';
@@ -142,6 +143,7 @@ export function CookingPhase({
   }, [action.verb, left]);
 
   const sample = live.forecast ? sampleAt(live.forecast.record, elapsed) : 0;
+  const fieldHeight = narrow ? 28 : 96;
   return (
     <section
       aria-label="The run"
@@ -170,27 +172,34 @@ export function CookingPhase({
           </div>
         </DueAction>
       </div>
-      {live.forecast && (
-        <div className="lg:col-start-1 lg:row-span-2 lg:row-start-1">
-          <DrawerNow plan={current} forecast={live.forecast} sample={sample} />
-          <p className="mt-1 flex flex-wrap justify-between gap-x-4 text-[14px] sm:text-[16px]">
-            <strong>It should look like this now</strong>
-            <span className="text-ash">{biteWords(typical!.crispness, plan.target.crispness)}</span>
-          </p>
-        </div>
-      )}
+      {/* what arrives must move nothing from under a finger: all of it has its room from the beginning */}
+      <div className="lg:col-start-1 lg:row-span-2 lg:row-start-1">
+        <DrawerNow plan={current} forecast={live.forecast} sample={sample} />
+        <p className="mt-1 flex flex-wrap justify-between gap-x-4 text-[14px] sm:text-[16px]">
+          {typical ? (
+            <>
+              <strong>It should look like this now</strong>
+              <span className="text-ash">{biteWords(typical.crispness, plan.target.crispness)}</span>
+            </>
+          ) : (
+            <span className="text-ash">Working out how it should look …</span>
+          )}
+        </p>
+      </div>
       <div className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-2 lg:self-end">
-        {live.forecast && (
+        {live.forecast ? (
           <ColourField
             forecast={live.forecast}
             parts={parts}
             stages={current.stages}
             openings={current.events}
             playhead={elapsed}
-            height={narrow ? 28 : 96}
+            height={fieldHeight}
             withShare={false}
             withCaption={false}
           />
+        ) : (
+          <EmptyField height={fieldHeight} />
         )}
         {/* once something was told, what that changed takes its place */}
         {(learnt === AS_EXPECTED || !live.forecast) && (
@@ -206,19 +215,17 @@ export function CookingPhase({
           record={record}
         />
       </div>
-      {live.forecast && (
-        <div className="lg:col-start-1 lg:row-start-3">
-          <LookAnswers
-            plan={current}
-            cook={live.forecast.record}
-            sample={sample}
-            shown={typical!.browning}
-            record={record}
-          />
-        </div>
-      )}
+      <div className="lg:col-start-1 lg:row-start-3">
+        <LookAnswers
+          plan={current}
+          cook={live.forecast?.record ?? null}
+          sample={sample}
+          shown={typical?.browning ?? null}
+          record={record}
+        />
+      </div>
       <div className="lg:col-span-2">
-        {safe !== null && live.forecast && (
+        {safe !== null && (
           <SafeHeart
             safe={safe}
             probed={run.probed}

@@ -12,7 +12,7 @@ const LOOKS = [
   { look: 'darker', word: 'Darker', key: '3', factor: Math.exp(ANSWER_STEP) },
 ] as const;
 
-/** Two-second answers to the drawer: the same pieces paler, as shown and darker, so that pictures are matched and not words. */
+/** Two-second answers to the drawer: the same pieces paler, as shown and darker, so that pictures are matched and not words. They keep their room until there is a picture. */
 export function LookAnswers({
   plan,
   cook,
@@ -21,14 +21,16 @@ export function LookAnswers({
   record,
 }: {
   plan: Plan;
-  cook: CookRecord;
+  /** null while it is being worked out */
+  cook: CookRecord | null;
   sample: number;
   /** typical browning of the picture now */
-  shown: number;
+  shown: number | null;
   record: RecordEvent;
 }) {
-  const pictures = useMemo(() => LOOKS.map(({ factor }) => withBrowning(cook, factor)), [cook]);
+  const pictures = useMemo(() => cook && LOOKS.map(({ factor }) => withBrowning(cook, factor)), [cook]);
   useEffect(() => {
+    if (shown === null) return;
     const onKeyDown = (event: KeyboardEvent) => {
       if (event.target instanceof HTMLInputElement || event.ctrlKey || event.metaKey || event.altKey || event.repeat)
         return;
@@ -45,17 +47,20 @@ export function LookAnswers({
           key={look}
           type="button"
           aria-keyshortcuts={key}
-          className="overflow-hidden rounded-part border-2 border-rim-light text-left text-[17px] font-semibold hover:bg-iron-raised active:translate-y-px sm:text-[18px]"
-          onClick={() => record('looked', { look, shown })}
+          disabled={shown === null}
+          className="overflow-hidden rounded-part border-2 border-rim-light text-left text-[17px] font-semibold hover:bg-iron-raised active:translate-y-px disabled:opacity-50 sm:text-[18px]"
+          onClick={() => shown !== null && record('looked', { look, shown })}
         >
           <span className="flex h-10 items-center justify-center overflow-hidden sm:h-12" aria-hidden>
-            <Basket
-              plan={plan}
-              record={pictures[i]!}
-              sample={sample}
-              label={word}
-              className="w-[230%] max-w-none shrink-0"
-            />
+            {pictures && (
+              <Basket
+                plan={plan}
+                record={pictures[i]!}
+                sample={sample}
+                label={word}
+                className="w-[230%] max-w-none shrink-0"
+              />
+            )}
           </span>
           <span className="flex items-center justify-between px-2.5 py-1.5">
             {word} <Key>{key}</Key>
