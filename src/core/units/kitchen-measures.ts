@@ -10,6 +10,9 @@ export const INCH = 0.0254;
 /** Kilograms in an avoirdupois ounce. Source: international pound, exact. */
 export const OUNCE = 0.028349523125;
 
+/** Cubic metres in a US liquid quart. Source: 57.75 cubic inches, exact. */
+export const QUART = 9.46352946e-4;
+
 /** Level teaspoons of oil that weigh `mass` kg. */
 export function teaspoonsOfOil(mass: number): number {
   return mass / OIL_DENSITY / TEASPOON;

@@ -8,6 +8,7 @@ import { FryerShapeDrawing } from '../drawings/fryer-shape-drawing';
 import { newId } from '../new-id';
 import { useUnits } from '../units-context';
 import { areaText, lengthText } from '../words/format';
+import { typedSpan, typedVolume } from '../words/typed-units';
 import { Button } from './button';
 import { Choice } from './choice';
 import { Lever } from './lever';
@@ -18,9 +19,13 @@ const SHAPES = Object.keys(SHAPE_WORDS) as FryerShape[];
 /** cm a hand spans from thumb to little finger. Source: assumed, of a grown cook. */
 const SPAN_CM = 20;
 
+/** What the label of a fryer gives its size in. */
+const LABELLED = { metric: 'Litres', us: 'Quarts' } as const;
+
 /** A fryer in three taps: its shape, its size, its watts. What is taken for the rest is shown, and can be changed in Kitchen. */
 export function QuickFryerForm({ onUse, onLeave }: { onUse: (fryer: KitchenFryer) => void; onLeave: () => void }) {
   const units = useUnits();
+  const span = typedSpan(units);
   const id = useId();
   const [fryerId] = useState(newId);
   const [shape, setShape] = useState<FryerShape>('drawer');
@@ -62,18 +67,19 @@ export function QuickFryerForm({ onUse, onLeave }: { onUse: (fryer: KitchenFryer
         label="How large"
         value={by}
         options={[
-          { value: 'litres', word: 'Litres on its label' },
+          { value: 'litres', word: `${LABELLED[units]} on its label` },
           { value: 'ruler', word: 'Floor, by ruler or hand' },
         ]}
         onChange={setBy}
       />
       {by === 'litres' ? (
         <Lever
-          label="Litres"
+          label={LABELLED[units]}
           value={litres}
           limits={[LITRES[shape].least, LITRES[shape].most]}
           step={0.5}
           unit="l"
+          typed={typedVolume(units)}
           onMove={setLitres}
           onRelease={setLitres}
         />
@@ -85,6 +91,7 @@ export function QuickFryerForm({ onUse, onLeave }: { onUse: (fryer: KitchenFryer
             limits={[10, 45]}
             step={1}
             unit="cm"
+            typed={span}
             onMove={setLength}
             onRelease={setLength}
           />
@@ -94,7 +101,8 @@ export function QuickFryerForm({ onUse, onLeave }: { onUse: (fryer: KitchenFryer
             limits={[10, 45]}
             step={1}
             unit="cm"
-            note={`A hand spans about ${SPAN_CM} cm from thumb to little finger.`}
+            typed={span}
+            note={`A hand spans about ${span.show(SPAN_CM)} ${span.unit} from thumb to little finger.`}
             onMove={setWidth}
             onRelease={setWidth}
           />

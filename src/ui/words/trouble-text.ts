@@ -1,6 +1,6 @@
 import type { Cause } from '../../core/trouble/cause';
 import type { Symptom } from '../../core/trouble/symptom';
-import { temperatureGapText, type UnitSystem } from './format';
+import { filmText, temperatureGapText, type UnitSystem } from './format';
 
 /** What a cook complains of, as said at the table. */
 export const SYMPTOM_WORDS: Record<Symptom, string> = {
@@ -50,7 +50,7 @@ export function strengthText(cause: Cause, strength: number, units: UnitSystem):
     case 'too-full':
       return `${Math.round((strength - 1) * 100)} % more in it than planned`;
     case 'wet-pieces':
-      return `${Math.round(strength * 1000)} g/m² of water left on them`;
+      return `${filmText(strength * 1000, units)} of water left on them`;
     case 'uneven-cut':
       return `thickness differs by ${Math.round(strength * 100)} %`;
     case 'cold-start':

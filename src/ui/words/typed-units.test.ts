@@ -1,4 +1,4 @@
-import { readNumber, typedLength, typedMass, typedTemperature } from './typed-units';
+import { readNumber, typedLength, typedMass, typedSpan, typedTemperature, typedVolume } from './typed-units';
 
 test.each([
   ['8,5', 8.5],
@@ -18,11 +18,21 @@ test('US fields take inches, ounces and °F and give the plan its own units', ()
   expect(typedMass('us').show(500)).toBe('17.6');
   expect(typedTemperature('us').read('383')).toBeCloseTo(195, 6);
   expect(typedTemperature('us').show(195)).toBe('383');
+  expect(typedSpan('us').show(20)).toBe('7.9');
+  expect(typedSpan('us').read('8 1/2')).toBe(21.6);
+  expect(typedVolume('us').show(4)).toBe('4.2');
+  expect(typedVolume('us').read('6')).toBe(5.7);
   expect(typedTemperature('us').read('hot')).toBeNaN();
 });
 
 test('metric fields show what the plan has', () => {
-  for (const typed of [typedLength('metric'), typedMass('metric'), typedTemperature('metric')]) {
+  for (const typed of [
+    typedSpan('metric'),
+    typedVolume('metric'),
+    typedLength('metric'),
+    typedMass('metric'),
+    typedTemperature('metric'),
+  ]) {
     expect(typed.read(typed.show(42.5))).toBe(42.5);
   }
 });

@@ -1,5 +1,5 @@
 import { celsiusFromFahrenheit, fahrenheitFromCelsius } from '../../core/units/temperature';
-import { INCH, OUNCE } from '../../core/units/kitchen-measures';
+import { INCH, OUNCE, QUART } from '../../core/units/kitchen-measures';
 import type { UnitSystem } from './format';
 
 /** How a number is shown in a field and read back from it. */
@@ -71,5 +71,25 @@ export function typedArea(units: UnitSystem): TypedUnit {
     unit: 'in²',
     show: (cm2) => String(Math.round((cm2 / squareInch) * 10) / 10),
     read: (text) => Math.round(readNumber(text) * squareInch * 10) / 10,
+  };
+}
+
+/** Length and width of a floor, cm. */
+export function typedSpan(units: UnitSystem): TypedUnit {
+  if (units === 'metric') return typedAsIs('cm');
+  return {
+    unit: 'in',
+    show: (cm) => String(Math.round((cm / 100 / INCH) * 10) / 10),
+    read: (text) => Math.round(readNumber(text) * INCH * 1000) / 10,
+  };
+}
+
+/** What a drawer holds, l. */
+export function typedVolume(units: UnitSystem): TypedUnit {
+  if (units === 'metric') return typedAsIs('l');
+  return {
+    unit: 'qt',
+    show: (litres) => String(Math.round((litres / 1000 / QUART) * 10) / 10),
+    read: (text) => Math.round(readNumber(text) * QUART * 1e4) / 10,
   };
 }

@@ -1,6 +1,14 @@
 import type { Warning } from '../../core/forecast/warning';
 import { celsiusFromKelvin } from '../../core/units/temperature';
-import { halfMinutes, massText, percentText, temperatureGapText, temperatureText, type UnitSystem } from './format';
+import {
+  filmText,
+  halfMinutes,
+  massText,
+  percentText,
+  temperatureGapText,
+  temperatureText,
+  type UnitSystem,
+} from './format';
 import { OIL_WORDS } from './labels';
 
 /** A warning as one plain sentence that says what to change. */
@@ -33,7 +41,7 @@ export function warningText(warning: Warning, units: UnitSystem): string {
     case 'never-turned':
       return 'The pieces are never turned, so their under side stays pale. Shake or flip them at least once.';
     case 'wet-pieces':
-      return `The pieces go in wet, with ${Math.round(warning.filmGM2)} g of water on each square metre: they spit and steam before they crisp. Towel them dry.`;
+      return `The pieces go in wet, with ${filmText(warning.filmGM2, units)} of water on them: they spit and steam before they crisp. Towel them dry.`;
     case 'dry-coat':
       return 'The coat gets no oil: it stays floury and pale. Oil after coating.';
     case 'too-much-oil':

@@ -53,6 +53,7 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
         limits={[0, 60]}
         step={0.5}
         unit="g"
+        sayValue={units === 'us' ? oilText : undefined}
         nudge={Math.max(2, Math.round(15 * surface))}
         note={`${filmText(film, units)} on ${surfaceText(surface, units)} of cut surface. Useful: ${massText(20 * surface, units)} to ${massText(80 * surface, units)} here. As a pump spray about ${Math.round(mass / 1000 / SPRAY_PER_SECOND)} s of spraying.`}
         document={document}
@@ -64,7 +65,7 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
       <SaturationDrawing filmGM2={film} heldGM2={held} factor={(gM2) => oilFactor(gM2 / 1000)} />
       <p className="text-[14px]">
         {film > held
-          ? `About ${Math.round((film - held) * surface)} g will drip off and fry nothing.`
+          ? `About ${massText(Math.round((film - held) * surface), units)} will drip off and fry nothing.`
           : `This film gives ${percentText(oilFactor(film / 1000))} of the browning that more oil could.`}
         {forecast &&
           ` Deep frying would leave about ${massText(forecast.oil.deepFried * 1000, units)} in the same pieces.`}
@@ -109,7 +110,7 @@ export function CoatStation({ document, plan, forecast, serveAt, move, release }
           {
             value: 'before',
             word: 'Before the fryer',
-            note: `${usualSeasoning(plan.mass * 1000)} g, half of it salt`,
+            note: `${massText(usualSeasoning(plan.mass * 1000), units)}, half of it salt`,
             document: withPrepStep(document, 'season', {
               step: 'season',
               mass_g: usualSeasoning(plan.mass * 1000),

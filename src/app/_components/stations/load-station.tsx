@@ -56,7 +56,7 @@ export function LoadStation({ document, plan, forecast, move, release }: Station
         typed={typedMass(units)}
         sayValue={(mass) => massText(mass, units)}
         nudge={Math.max(50, Math.round((document.mass_g * 0.2) / 10) * 10)}
-        note={`${loads.count === 1 ? '' : `The first load ${massText(plan.mass * 1000, units)}, `}${count} pieces. One layer of this cut holds about ${Math.round(perLayer / 10) * 10} g.`}
+        note={`${loads.count === 1 ? '' : `The first load ${massText(plan.mass * 1000, units)}, `}${count} pieces. One layer of this cut holds about ${massText(Math.round(perLayer / 10) * 10, units)}.`}
         document={document}
         withValue={(mass) => withLoad(document, mass)}
         move={move}

@@ -13,6 +13,8 @@ import { RestDrawing } from '@/ui/drawings/rest-drawing';
 import { SoakDrawing } from '@/ui/drawings/soak-drawing';
 import { StepsDrawing } from '@/ui/drawings/steps-drawing';
 import { StageDrawing } from '@/ui/drawings/stage-drawing';
+import { useUnits } from '@/ui/units-context';
+import { filmText } from '@/ui/words/format';
 import type { StationId } from './station';
 
 /** Water film on the pieces when the drying is done, g/m². */
@@ -33,6 +35,7 @@ export function oilFilmGM2(plan: Plan): number {
 
 /** The drawing of a station, made from the plan's own numbers. */
 export function StationDrawing({ station, plan, large }: { station: StationId; plan: Plan; large: boolean }) {
+  const units = useUnits();
   const shared = { plan, ramp: plan.food.ramp, large };
   switch (station) {
     case 'produce':
@@ -56,7 +59,7 @@ export function StationDrawing({ station, plan, large }: { station: StationId; p
           large={large}
           filmGM2={waterFilmGM2(plan)}
           colour="#1c7c86"
-          label={`${Math.round(waterFilmGM2(plan))} g of water on each square metre of cut surface`}
+          label={`${filmText(waterFilmGM2(plan), units)} of water on the cut surface`}
         />
       );
     case 'coat':
@@ -66,7 +69,7 @@ export function StationDrawing({ station, plan, large }: { station: StationId; p
           large={large}
           filmGM2={oilFilmGM2(plan)}
           colour="#8a8f2a"
-          label={`${Math.round(oilFilmGM2(plan))} g of oil on each square metre of cut surface`}
+          label={`${filmText(oilFilmGM2(plan), units)} of oil on the cut surface`}
         />
       );
     case 'fryer':

@@ -34,10 +34,12 @@ const FRYERS = [
   { id: 'b', name: 'Small, borrowed', powerW: 1200, basketCm2: 330, basketHeightMm: 80, thermostatOffsetC: 0 },
 ];
 
-function show(Station: (props: StationProps) => React.ReactNode, document: PlanFile = FIRST_PLAN) {
-  const release = jest.fn<void, [PlanFile]>();
-  const chooseFryer = jest.fn();
-  render(
+function StationShown({
+  Station,
+  document = FIRST_PLAN,
+  ...told
+}: { Station: (props: StationProps) => React.ReactNode } & Partial<StationProps>) {
+  return (
     <Station
       document={document}
       plan={planFromFile(document)}
@@ -48,11 +50,18 @@ function show(Station: (props: StationProps) => React.ReactNode, document: PlanF
       board={FIRST_BOARD}
       setBoard={jest.fn()}
       fryerId="a"
-      chooseFryer={chooseFryer}
+      chooseFryer={jest.fn()}
       move={jest.fn()}
-      release={release}
-    />,
+      release={jest.fn()}
+      {...told}
+    />
   );
+}
+
+function show(Station: (props: StationProps) => React.ReactNode, document: PlanFile = FIRST_PLAN) {
+  const release = jest.fn<void, [PlanFile]>();
+  const chooseFryer = jest.fn();
+  render(<StationShown Station={Station} document={document} chooseFryer={chooseFryer} release={release} />);
   return { release, chooseFryer, released: () => release.mock.calls.at(-1)![0] };
 }
 
@@ -282,4 +291,40 @@ test('dragging the basket’s drawing fills it, its oil along, within the limits
   fireEvent(basket, new MouseEvent('pointerup', { bubbles: true, clientX: 5000 }));
   expect(release.mock.calls[0]![0].mass_g).toBe(1500);
   expect(release.mock.calls[0]![0].prep).toContainEqual({ step: 'oil', mass_g: 30 });
+});
+
+const METRIC = /[\d.]+ ?(°C|mm|cm|cm²|g|kg|ml|l|g\/m²|m²)(?![\w²/])/;
+
+test.each(
+  Object.entries({
+    ProduceStation,
+    CutStation,
+    SoakStation,
+    PressStation,
+    ParcookStation,
+    DryStation,
+    CoatStation,
+    FryerStation,
+    LoadStation,
+    CookStation,
+    RestStation,
+  }),
+)('%s in US units says nothing in metric ones alone', (_, Station) => {
+  const { container } = render(
+    <UnitsProvider units="us">
+      <StationShown Station={Station} />
+      {STATION_IDS.map((station) => (
+        <StationDrawing key={station} station={station} plan={planFromFile(FIRST_PLAN)} large />
+      ))}
+    </UnitsProvider>,
+  );
+  const labels = [...container.querySelectorAll('[aria-label]')].map((part) => part.getAttribute('aria-label')!);
+  const texts = [...container.querySelectorAll('p, span, label, button, text, td, th, li')].map(
+    (part) => part.textContent,
+  );
+  const metric = [...labels, ...texts]
+    /* metric ones stand in brackets, or before the US ones in brackets */
+    .map((text) => text.replace(/[\d.]+ (g|°C) \([^)]*(tsp|tbsp|°F)\)/g, '').replace(/\([^)]*\)/g, ''))
+    .filter((text) => METRIC.test(text));
+  expect(metric).toEqual([]);
 });

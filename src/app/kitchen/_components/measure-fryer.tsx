@@ -7,13 +7,14 @@ import { BREAD_DURATION } from '@/core/learn/bread-test';
 import { expectedTest, type FryerTest, fryerTestEvidence, WATER } from '@/core/learn/fryer-test';
 import { type Knowledge, narrowedBy } from '@/core/learn/knowledge';
 import { EIGHT_IN_TEN, fryerBelief } from '@/core/learn/beliefs';
+import { celsiusFromKelvin } from '@/core/units/temperature';
 import { withKnowledge } from '@/editing/with-knowledge';
 import type { FryerTestFile } from '@/schemas/fryer-test-schema';
 import type { KitchenFryer } from '@/schemas/kitchen';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
-import { temperatureGapText, percentText } from '@/ui/words/format';
+import { massText, percentText, temperatureGapText, temperatureText, type UnitSystem } from '@/ui/words/format';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { TestForm } from './test-form';
@@ -21,12 +22,24 @@ import { useHalves } from './use-good-to';
 
 type Kind = FryerTest['kind'];
 
-const TESTS: readonly { kind: Kind; name: string; needs: string; how: string; tells: string; caution: string }[] = [
+/** Dial of every test, °C. */
+const DIAL_C = celsiusFromKelvin(WATER.dial);
+
+const TESTS: readonly {
+  kind: Kind;
+  name: string;
+  needs: string;
+  /** @param dial in the kitchen's units */
+  how: (dial: string, units: UnitSystem) => string;
+  tells: string;
+  caution: string;
+}[] = [
   {
     kind: 'bread',
     name: 'Bread slices',
     needs: `${BREAD_DURATION / 60} min, nine quarters of soft white bread`,
-    how: `Preheat at 180 °C. Lay them in three rows of three, quickly; after ${BREAD_DURATION / 60} min, or when most are gold, tell the shade of each.`,
+    how: (dial) =>
+      `Preheat at ${dial}. Lay them in three rows of three, quickly; after ${BREAD_DURATION / 60} min, or when most are gold, tell the shade of each.`,
     tells:
       'Tells strong from weak places of the drawer, and some of the thermostat; for two drawers, one after the other.',
     caution:
@@ -36,7 +49,8 @@ const TESTS: readonly { kind: Kind; name: string; needs: string; how: string; te
     kind: 'water',
     name: 'Water',
     needs: `${WATER.duration / 60} min, a wide dish, a scale`,
-    how: `${WATER.mass * 1000} g of water in, dial at 180 °C from cold. Note when the lamp goes out first; weigh again after ${WATER.duration / 60} min.`,
+    how: (dial, units) =>
+      `${massText(WATER.mass * 1000, units)} of water in, dial at ${dial} from cold. Note when the lamp goes out first; weigh again after ${WATER.duration / 60} min.`,
     tells: 'Tells airflow and heat-up.',
     caution:
       'The water is hot, near boiling: lift the dish out level, with dry gloves. A dish that may go into an oven.',
@@ -45,7 +59,8 @@ const TESTS: readonly { kind: Kind; name: string; needs: string; how: string; te
     kind: 'thermometer',
     name: 'Thermometer',
     needs: '8 min, an oven thermometer',
-    how: 'Lay it in the middle of the empty drawer, dial at 180 °C from cold; read it after 4 and after 8 min.',
+    how: (dial) =>
+      `Lay it in the middle of the empty drawer, dial at ${dial} from cold; read it after 4 and after 8 min.`,
     tells: 'Tells the thermostat.',
     caution: 'Keep it clear of heater and fan, and take it out with gloves. No thermometer of glass or plastic.',
   },
@@ -117,7 +132,7 @@ export function MeasureFryer({
                 )}
               </p>
               <p className="text-[14px] text-iron-soft">{needs}</p>
-              <p className="mt-1 text-[15px]">{how}</p>
+              <p className="mt-1 text-[15px]">{how(temperatureText(DIAL_C, units), units)}</p>
               <p className="mt-1 text-[14px] text-iron-soft">{tells}</p>
               <p className="mt-1 text-[14px]">
                 Thermostat ±{reach(before, 'offset')} → ±{reach(belief, 'offset')}, airflow ±
