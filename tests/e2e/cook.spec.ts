@@ -87,6 +87,15 @@ test('what arrives in Cook moves nothing from under a finger', async ({ page }) 
     await expect(page.getByRole('button', { name: /^Paler/ })).toBeEnabled();
     expect(await places(), `${width} px wide`).toEqual(before);
   }
+  /* nor does what an answer changes */
+  await questions.hold();
+  await page.getByRole('button', { name: /^Darker/ }).click();
+  const learnt = page.getByRole('status').filter({ hasText: /than planned|as planned/ });
+  const before = await places();
+  await expect(learnt).toHaveCount(0);
+  await questions.ask();
+  await expect(learnt).toBeVisible();
+  expect(await places()).toEqual(before);
 });
 
 test('the whole run by keyboard alone', async ({ page }) => {

@@ -209,6 +209,7 @@ export function CookingPhase({
         )}
         {!evening && <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />}
         <Learnt
+          told={run.observations.length}
           correction={correction}
           pull={pullAfter}
           dial={dialTemperature(current.stages, elapsed)}

@@ -9,25 +9,35 @@ import { temperatureText } from '@/ui/words/format';
 import type { Correction } from '@/workers/coach/protocol';
 import { adviceText, correctionText } from './advice-text';
 
-/** What the run has learnt from the answers, and what to do otherwise. `dial` in K. */
+/** What the run has learnt from the answers, and what to do otherwise; it has its room as soon as something was told. `dial` in K. */
 export function Learnt({
+  told,
   correction,
   pull,
   dial,
   record,
 }: {
+  /** answers and readings so far */
+  told: number;
   correction: Correction | null;
   /** s after loading, the run's one moment; null where it is not done in time */
   pull: number | null;
   dial: number;
   record: RecordEvent;
 }) {
-  if (!correction || correction.taken === 0) return null;
+  if (told === 0) return null;
   return (
-    <div role="status" className="mt-1 flex flex-wrap items-center gap-x-2 text-[15px] text-rim-light sm:text-[16px]">
-      {/* a phone's first screen has room for one sentence: what to do otherwise */}
-      <p className={correction.advice ? 'max-sm:hidden' : undefined}>{correctionText(correction, pull)}</p>
-      {correction.advice && <AdviceLine advice={correction.advice} dial={dial} record={record} />}
+    <div
+      role="status"
+      className="mt-1 flex flex-wrap items-center gap-x-2 text-[15px] text-rim-light max-sm:min-h-12 sm:text-[16px]"
+    >
+      {correction && correction.taken > 0 && (
+        <>
+          {/* a phone's first screen has room for one sentence: what to do otherwise */}
+          <p className={correction.advice ? 'max-sm:hidden' : undefined}>{correctionText(correction, pull)}</p>
+          {correction.advice && <AdviceLine advice={correction.advice} dial={dial} record={record} />}
+        </>
+      )}
     </div>
   );
 }
