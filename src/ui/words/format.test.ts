@@ -1,4 +1,14 @@
-import { clockText, inEighths, lengthText, massText, oilText, percentText, temperatureText } from './format';
+import {
+  clockText,
+  inEighths,
+  lengthText,
+  massText,
+  oilText,
+  percentText,
+  shortOilText,
+  sizesIn,
+  temperatureText,
+} from './format';
 
 test('spoons are read in eighths', () => {
   expect(inEighths(2.5)).toBe('2½');
@@ -19,6 +29,13 @@ test('both unit systems, the US one with fractions of an inch', () => {
   expect(lengthText(9.5, 'metric')).toBe('9.5 mm');
   expect(temperatureText(200, 'us')).toBe('392 °F');
   expect(massText(500, 'us')).toBe('17.6 oz (500 g)');
+});
+
+test('lengths within words, and oil where there is little room', () => {
+  expect(sizesIn('Batons 10 mm, raw', 'us')).toBe('Batons 3/8 in, raw');
+  expect(sizesIn('Batons 10 mm, raw', 'metric')).toBe('Batons 10 mm, raw');
+  expect(shortOilText(9, 'us')).toBe('2 tsp');
+  expect(shortOilText(9.04, 'metric')).toBe('9 g');
 });
 
 test('times and shares', () => {

@@ -45,6 +45,11 @@ export function lengthText(lengthMm: number, units: UnitSystem): string {
   return `${[whole || '', fraction].filter(Boolean).join(' ')} in`;
 }
 
+/** Words with every length in them in the kitchen's units: "sticks 10 mm in starch", "sticks 3/8 in in starch". */
+export function sizesIn(words: string, units: UnitSystem): string {
+  return units === 'metric' ? words : words.replace(/([\d.]+) mm/g, (_, mm: string) => lengthText(Number(mm), units));
+}
+
 /** 500 cm² or 78 in². */
 export function areaText(areaCm2: number, units: UnitSystem): string {
   return units === 'us' ? `${Math.round(areaCm2 / (INCH * 100) ** 2)} in²` : `${Math.round(areaCm2)} cm²`;
@@ -64,6 +69,11 @@ export function filmText(filmGM2: number, units: UnitSystem): string {
 export function massText(massG: number, units: UnitSystem): string {
   const grams = massG < 10 ? `${Number(massG.toFixed(1))} g` : `${Math.round(massG)} g`;
   return units === 'us' ? `${(massG / 1000 / OUNCE).toFixed(1)} oz (${grams})` : grams;
+}
+
+/** Oil as short as it can be said: 9 g or 2 tsp. */
+export function shortOilText(massG: number, units: UnitSystem): string {
+  return units === 'us' ? `${inEighths(teaspoonsOfOil(massG / 1000))} tsp` : `${Number(massG.toFixed(1))} g`;
 }
 
 /** Oil as grams with spoons beside: 11 g (2⅜ tsp). From three teaspoons on in tablespoons of three teaspoons. */

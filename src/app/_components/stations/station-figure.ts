@@ -6,7 +6,7 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { prepStep } from '@/editing/edit-plan';
 import { currentLoad } from '@/schemas/load-order';
 import { restOf } from '@/schemas/rest-of';
-import { lengthText, massText, temperatureText, type UnitSystem } from '@/ui/words/format';
+import { lengthText, massText, shortOilText, temperatureText, type UnitSystem } from '@/ui/words/format';
 import { DRYING_WORDS, PARCOOK_WORDS } from '@/ui/words/labels';
 import type { StationId } from './station';
 import { unheatedText } from '@/ui/words/plan-text';
@@ -46,7 +46,7 @@ export function stationFigure(station: StationId, document: PlanFile, plan: Plan
     case 'coat': {
       /* of all loads, as the station itself has it */
       const grams = oilGrams(plan) / currentLoad(document).share;
-      return grams > 0 ? `${Number(grams.toFixed(1))} g oil` : 'no oil';
+      return grams > 0 ? `${shortOilText(grams, units)} oil` : 'no oil';
     }
     case 'fryer':
       return document.fryer.preheat ? `heat ${document.fryer.preheat.minutes} min` : unheatedText(document, units);

@@ -179,6 +179,7 @@ test('the strip shows each station’s number in the kitchen’s units', () => {
   expect(tabs[3]).toContain('skipped');
   expect(tabs[1]).toContain('3/8 in');
   expect(tabs[2]).toContain('30 min 59 °F');
+  expect(tabs[6]).toContain('2⅛ tsp oil');
   expect(tabs[9]).toContain('383 °F');
 });
 

@@ -2,8 +2,11 @@
 
 import type { Food } from '@/core/food/food';
 import { planOfWay, waysOf } from '@/editing/ways/plan-of-way';
+import type { Way } from '@/editing/ways/way';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
+import { useUnits } from '@/ui/units-context';
+import { sizesIn } from '@/ui/words/format';
 
 /** Asked once another food is chosen: to go on with the plan as it stands, or to take one of the food's usual ways. */
 export function UsualWayOffer({
@@ -17,6 +20,7 @@ export function UsualWayOffer({
   onTake: (document: PlanFile) => void;
   onKeep: () => void;
 }) {
+  const units = useUnits();
   const { fryer, portions } = document;
   const own = {
     id: '',
@@ -26,6 +30,10 @@ export function UsualWayOffer({
     basketHeightMm: fryer.basket_height_mm,
     thermostatOffsetC: fryer.thermostat_offset_c,
   };
+  const take = (way: Way) => {
+    const made = planOfWay(food, way, { people: portions, each: way.each }, own);
+    onTake({ ...made, name: sizesIn(made.name, units) });
+  };
   return (
     <div role="group" aria-label="Usual ways" className="rounded-part border-2 border-rim p-3">
       <p className="text-[15px]">
@@ -34,9 +42,7 @@ export function UsualWayOffer({
       <ul className="mt-2 flex flex-wrap gap-2">
         {waysOf(food.id).map((way) => (
           <li key={way.id}>
-            <Button onClick={() => onTake(planOfWay(food, way, { people: portions, each: way.each }, own))}>
-              {way.name}
-            </Button>
+            <Button onClick={() => take(way)}>{sizesIn(way.name, units)}</Button>
           </li>
         ))}
         <li>

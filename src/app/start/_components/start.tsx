@@ -12,6 +12,8 @@ import { writePlanFile } from '@/schemas/write-plan';
 import { newId } from '@/ui/new-id';
 import { send } from '@/ui/send';
 import { StudyProvider } from '@/ui/study/study-context';
+import { useUnits } from '@/ui/units-context';
+import { sizesIn } from '@/ui/words/format';
 import { FoodCounter } from './food-counter';
 import { FryerChoice } from './fryer-choice';
 import { type Appetite, eachOf, Guests } from './guests';
@@ -33,6 +35,7 @@ export function Start({
   knowledge?: Knowledge;
 }) {
   const router = useRouter();
+  const units = useUnits();
   const foods = useMemo(() => {
     const front = [...new Set([...cooked, ...IN_FRONT])];
     const known = front.flatMap((id) => findFood(id) ?? []);
@@ -75,7 +78,7 @@ export function Start({
     const planId = newId();
     const sent = await send('PUT', `/api/plans/${planId}`, {
       fryerId: fryer.id,
-      document: writePlanFile(plan),
+      document: writePlanFile({ ...plan, name: sizesIn(plan.name, units) }),
       base: 0,
     });
     if (sent.kind === 'done') return router.push(`/?plan=${planId}`);

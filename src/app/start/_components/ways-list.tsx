@@ -6,7 +6,8 @@ import type { PlanOutcome } from '@/core/forecast/plan-outcome';
 import type { Way } from '@/editing/ways/way';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useOutcomes } from '@/ui/study/study-context';
-import { wholeMinutes } from '@/ui/words/format';
+import { useUnits } from '@/ui/units-context';
+import { sizesIn, wholeMinutes } from '@/ui/words/format';
 import { WayPile } from './way-pile';
 import { RadioRoot } from '@/ui/controls/radio-root';
 
@@ -24,6 +25,7 @@ export function WaysList({
   chosen: string;
   onChoose: (id: string) => void;
 }) {
+  const units = useUnits();
   const outcomes = useOutcomes(documents);
   return (
     <div>
@@ -47,7 +49,7 @@ export function WaysList({
               >
                 <WayPile food={food} way={way} className="size-12 shrink-0 max-sm:hidden" />
                 <span className="min-w-0 grow leading-tight">
-                  <span className="block text-[15px] font-semibold text-rim">{way.name}</span>
+                  <span className="block text-[15px] font-semibold text-rim">{sizesIn(way.name, units)}</span>
                   <span className="block text-[13px] text-iron-soft">{way.gives}</span>
                 </span>
                 <Takes outcome={outcomes[i]} loads={documents[i]!.loads.count} />
