@@ -9,7 +9,7 @@ import { useAlive } from '../use-alive';
 import { type FieldHandle, FieldHandles } from './field-handles';
 import { halfMinutes, wholeMinutes } from '../words/format';
 import type { FieldPart } from './field-parts';
-import { AXIS_HEIGHT, BRACKET_HEIGHT, MARGIN, SHARE_HEIGHT, STAGE_HEIGHT, wholeHeight } from './field-size';
+import { AXIS_HEIGHT, BRACKET_HEIGHT, MARGIN, SHARE_HEIGHT, STAGE_HEIGHT } from './field-size';
 import { fieldBackground } from './field-background';
 import { FieldLegend } from './field-legend';
 import { atPullWords, countWords, minuteWords } from './minute-words';
@@ -109,7 +109,7 @@ export const ColourField = memo(function ColourField({
     ...(flag ? [flagRoom(at, minute, words, x)] : []),
     ...[playhead, pulledAt].flatMap((mark) => (mark === null ? [] : [playheadRoom(mark, x)])),
   ];
-  const total = wholeHeight(height, withShare);
+  const total = STAGE_HEIGHT + height + BRACKET_HEIGHT + AXIS_HEIGHT + (withShare ? SHARE_HEIGHT : 0);
 
   return (
     <figure className="min-w-0">

@@ -6,8 +6,3 @@ export const SHARE_HEIGHT = 44;
 
 /** Room on either side of it, px. */
 export const MARGIN = 28;
-
-/** Height of a colour field with all that belongs to it, px. @param height of the field itself */
-export function wholeHeight(height: number, withShare: boolean): number {
-  return STAGE_HEIGHT + height + BRACKET_HEIGHT + AXIS_HEIGHT + (withShare ? SHARE_HEIGHT : 0);
-}

@@ -49,6 +49,9 @@ import { useSettledPull } from './use-settled-pull';
 import { type EveningOfBatch, useTellDue } from './use-tell-due';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
+/** Height of the colour field, px, and the same in classes. */
+const FIELD_HEIGHT = { narrow: 28, wide: 96, classes: 'h-[28px] md:h-[96px]' };
+
 /** Typical browning and crispness at a moment of a forecast. */
 function typicalAt({ record }: Forecast, time: number): { browning: number; crispness: number } {
   const sample = sampleAt(record, time);
@@ -143,7 +146,6 @@ export function CookingPhase({
   }, [action.verb, left]);
 
   const sample = live.forecast ? sampleAt(live.forecast.record, elapsed) : 0;
-  const fieldHeight = narrow ? 28 : 96;
   return (
     <section
       aria-label="The run"
@@ -194,12 +196,12 @@ export function CookingPhase({
             stages={current.stages}
             openings={current.events}
             playhead={elapsed}
-            height={fieldHeight}
+            height={narrow ? FIELD_HEIGHT.narrow : FIELD_HEIGHT.wide}
             withShare={false}
             withCaption={false}
           />
         ) : (
-          <EmptyField height={fieldHeight} />
+          <EmptyField height={FIELD_HEIGHT.classes} />
         )}
         {/* once something was told, what that changed takes its place */}
         {(learnt === AS_EXPECTED || !live.forecast) && (
