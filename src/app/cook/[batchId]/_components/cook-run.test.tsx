@@ -215,7 +215,8 @@ test('what was learnt is said, and a turn of the dial that is advised can be tak
     taken: 2,
     advice: { kind: 'dial', by: -15, gain: 0.2, reason: 'colour-ahead' },
   };
-  await open([batchEvent('loaded', 0)]);
+  const looked = (minute: number) => batchEvent('looked', minute, { look: 'darker', shown: 0.4 });
+  await open([batchEvent('loaded', 0), looked(6), looked(8)]);
   const said = screen.getByText(
     /After 2 answers and readings: pull after about \d+ min, most likely between 18 and 20 min/,
   );
