@@ -23,6 +23,22 @@ const Sizes = ({ onPick }: { onPick: (size: string) => void }) => {
   );
 };
 
+test('a tab on which the finger goes down before the page is alive and comes up after is opened', async () => {
+  const onOpen = jest.fn();
+  keepEarlyInput();
+  const { container, rerender } = render(<button>What is next</button>);
+  const early = screen.getByRole('button');
+  early.dispatchEvent(new MouseEvent('mousedown', { bubbles: true, button: 0 }));
+  await act(replayEarlyInput);
+  rerender(<button onMouseDown={onOpen}>What is next</button>);
+  expect(container).toContainElement(early);
+  act(() => early.click());
+  expect(onOpen).toHaveBeenCalledTimes(1);
+  /* once */
+  act(() => early.click());
+  expect(onOpen).toHaveBeenCalledTimes(1);
+});
+
 test('a tap made before the page is alive counts once it is, and no form is sent by the browser itself', async () => {
   document.body.innerHTML = '<form><button>Keep it</button></form><a href="#away">Log</a>';
   const sent = jest.fn((event: Event) => event.preventDefault());

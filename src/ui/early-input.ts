@@ -17,9 +17,21 @@ declare global {
  */
 export function keepEarlyInput(): void {
   const kept: EarlyInput[] = (window.drubekEarly = []);
+  const controlOf = (event: Event) => (event.target as Element).closest<HTMLElement>('button, [role=slider]');
+  /* what a finger went down on before the page was alive, until it comes up */
+  let pressed: HTMLElement | null = null;
+  const press = (event: Event) => void (pressed = window.drubekEarly ? controlOf(event) : null);
   const keep = (event: Event) => {
-    if (!window.drubekEarly) return;
-    const target = (event.target as Element).closest<HTMLElement>('button, [role=slider]');
+    const down = pressed;
+    pressed = null;
+    if (!window.drubekEarly) {
+      /* it went down before and comes up after: tabs, which answer to the button going down, have not heard of it */
+      if (event.type === 'click' && down?.contains(event.target as Node)) {
+        down.dispatchEvent(new MouseEvent('mousedown', { bubbles: true, button: 0 }));
+      }
+      return;
+    }
+    const target = controlOf(event);
     const key = event.type === 'keydown' ? (event as KeyboardEvent).key : null;
     if (target && (key === null || key.startsWith('Arrow'))) kept.push({ target, key });
   };
@@ -30,6 +42,7 @@ export function keepEarlyInput(): void {
     if (window.drubekEarly) event.preventDefault();
     else kept.pop();
   };
+  window.addEventListener('mousedown', press, true);
   for (const type of ['click', 'keydown']) {
     window.addEventListener(type, keep, true);
     document.documentElement.addEventListener(type, check, true);

@@ -51,6 +51,23 @@ test('what is touched before the page is alive counts once it is', async ({ page
   await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('9');
 });
 
+test('a finger that goes down before the page is alive and comes up after has tapped', async ({ page }) => {
+  await enterOwnKitchen(page);
+  let letGo = (): void => undefined;
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.reload({ waitUntil: 'commit' });
+  await page.getByRole('tab', { name: /^Load/ }).hover();
+  await page.mouse.down();
+  letGo();
+  await expect(page.getByRole('button', { name: 'Cook this' })).toBeEnabled();
+  await page.mouse.up();
+  await expect(page.getByRole('heading', { level: 1, name: 'Load' })).toBeVisible();
+});
+
 test('every station opens, by mouse and by key, and nothing serious is found by axe', async ({ page }) => {
   await enterOwnKitchen(page);
   await fullForecast(page);
