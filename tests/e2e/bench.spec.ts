@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast, STATIONS } from './helpers';
 
 const minuteOf = (words: string) => Number(/(\d+) min/.exec(words)![1]);
@@ -30,8 +30,8 @@ test('a lever moves the forecast, the plan is saved, and undo brings it back', a
   await expect(page.getByRole('textbox', { name: 'Thickness' })).toHaveValue('18');
 });
 
-test('what is touched before the page is alive counts once it is', async ({ page }) => {
-  await enterOwnKitchen(page);
+/** Loads the page anew with its scripts held back; gives what lets them go. */
+async function reloadHeld(page: Page): Promise<() => void> {
   let letGo = (): void => undefined;
   const held = new Promise<void>((resolve) => (letGo = resolve));
   await page.route('**/_next/static/**/*.js', async (route) => {
@@ -39,6 +39,12 @@ test('what is touched before the page is alive counts once it is', async ({ page
     await route.continue();
   });
   await page.reload({ waitUntil: 'commit' });
+  return letGo;
+}
+
+test('what is touched before the page is alive counts once it is', async ({ page }) => {
+  await enterOwnKitchen(page);
+  const letGo = await reloadHeld(page);
   const size = page.getByRole('radio', { name: /^10 mm/ });
   await size.focus();
   await page.keyboard.press('ArrowLeft');
@@ -53,13 +59,7 @@ test('what is touched before the page is alive counts once it is', async ({ page
 
 test('a finger that goes down before the page is alive and comes up after has tapped', async ({ page }) => {
   await enterOwnKitchen(page);
-  let letGo = (): void => undefined;
-  const held = new Promise<void>((resolve) => (letGo = resolve));
-  await page.route('**/_next/static/**/*.js', async (route) => {
-    await held;
-    await route.continue();
-  });
-  await page.reload({ waitUntil: 'commit' });
+  const letGo = await reloadHeld(page);
   await page.getByRole('tab', { name: /^Load/ }).hover();
   await page.mouse.down();
   letGo();

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import { furnishDom } from '../../../../tests/support/dom';
+import { FRYERS, StationShown } from '../../../../tests/support/station-shown';
 import { renderToString } from 'react-dom/server';
 import userEvent from '@testing-library/user-event';
 import { Tabs } from 'radix-ui';
@@ -9,7 +10,6 @@ import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { UnitsProvider } from '@/ui/units-context';
-import { FIRST_BOARD } from './board';
 import { CoatStation } from './coat-station';
 import { CookStation } from './cook-station';
 import { CutStation } from './cut-station';
@@ -28,35 +28,6 @@ import { StationDrawing } from './station-drawing';
 import { StationStrip } from './station-strip';
 
 beforeAll(furnishDom);
-
-const FRYERS = [
-  { id: 'a', name: 'Large drawer', powerW: 1500, basketCm2: 500, basketHeightMm: 90, thermostatOffsetC: 0 },
-  { id: 'b', name: 'Small, borrowed', powerW: 1200, basketCm2: 330, basketHeightMm: 80, thermostatOffsetC: 0 },
-];
-
-function StationShown({
-  Station,
-  document = FIRST_PLAN,
-  ...told
-}: { Station: (props: StationProps) => React.ReactNode } & Partial<StationProps>) {
-  return (
-    <Station
-      document={document}
-      plan={planFromFile(document)}
-      forecast={null}
-      fryers={FRYERS}
-      cutters={[{ id: 'm2', name: 'Green mandoline', setting: '2', thicknessMm: 4.2, scatter: 0.03 }]}
-      serveAt="19:00"
-      board={FIRST_BOARD}
-      setBoard={jest.fn()}
-      fryerId="a"
-      chooseFryer={jest.fn()}
-      move={jest.fn()}
-      release={jest.fn()}
-      {...told}
-    />
-  );
-}
 
 function show(Station: (props: StationProps) => React.ReactNode, document: PlanFile = FIRST_PLAN) {
   const release = jest.fn<void, [PlanFile]>();
@@ -292,40 +263,4 @@ test('dragging the basket’s drawing fills it, its oil along, within the limits
   fireEvent(basket, new MouseEvent('pointerup', { bubbles: true, clientX: 5000 }));
   expect(release.mock.calls[0]![0].mass_g).toBe(1500);
   expect(release.mock.calls[0]![0].prep).toContainEqual({ step: 'oil', mass_g: 30 });
-});
-
-const METRIC = /[\d.]+ ?(°C|mm|cm|cm²|g|kg|ml|l|g\/m²|m²)(?![\w²/])/;
-
-test.each(
-  Object.entries({
-    ProduceStation,
-    CutStation,
-    SoakStation,
-    PressStation,
-    ParcookStation,
-    DryStation,
-    CoatStation,
-    FryerStation,
-    LoadStation,
-    CookStation,
-    RestStation,
-  }),
-)('%s in US units says nothing in metric ones alone', (_, Station) => {
-  const { container } = render(
-    <UnitsProvider units="us">
-      <StationShown Station={Station} />
-      {STATION_IDS.map((station) => (
-        <StationDrawing key={station} station={station} plan={planFromFile(FIRST_PLAN)} large />
-      ))}
-    </UnitsProvider>,
-  );
-  const labels = [...container.querySelectorAll('[aria-label]')].map((part) => part.getAttribute('aria-label')!);
-  const texts = [...container.querySelectorAll('p, span, label, button, text, td, th, li')].map(
-    (part) => part.textContent,
-  );
-  const metric = [...labels, ...texts]
-    /* metric ones stand in brackets, or before the US ones in brackets */
-    .map((text) => text.replace(/[\d.]+ (g|°C) \([^)]*(tsp|tbsp|°F)\)/g, '').replace(/\([^)]*\)/g, ''))
-    .filter((text) => METRIC.test(text));
-  expect(metric).toEqual([]);
 });
