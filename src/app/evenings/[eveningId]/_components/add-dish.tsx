@@ -13,6 +13,8 @@ import type { PlanFile } from '@/schemas/plan-file';
 import { cutText } from '@/schemas/storable-text';
 import { Button } from '@/ui/controls/button';
 import { Choice } from '@/ui/controls/choice';
+import { useUnits } from '@/ui/units-context';
+import { sizesIn } from '@/ui/words/format';
 import { RecipeFile } from './recipe-file';
 
 /** People for whom the dishes that come with the app are written. */
@@ -44,6 +46,7 @@ export function AddDish({
   onAdd: (dish: EveningDishFile) => void;
 }) {
   const id = useId();
+  const units = useUnits();
   const [from, setFrom] = useState<From>('food');
   const [planId, setPlanId] = useState(plans[0]?.id ?? '');
   const foods = useMemo(() => listFoods().filter((food) => waysOf(food.id).length > 0), []);
@@ -70,7 +73,8 @@ export function AddDish({
       case 'food': {
         const food = findFood(foodId)!;
         const guests = { people: evening.people, each: Math.round((way.each * BESIDE_OTHERS) / 5) * 5 };
-        const plan = planOfWay(food, way, guests, fryer);
+        const made = planOfWay(food, way, guests, fryer);
+        const plan = { ...made, name: sizesIn(made.name, units) };
         return { kind: 'plan', id: newDishId(evening, food.name), plan };
       }
       case 'shipped': {
@@ -158,7 +162,7 @@ export function AddDish({
             <select className={selectLook} value={way.id} onChange={({ target }) => setWayId(target.value)}>
               {ways.map((one) => (
                 <option key={one.id} value={one.id}>
-                  {one.name}
+                  {sizesIn(one.name, units)}
                 </option>
               ))}
             </select>
