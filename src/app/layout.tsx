@@ -10,7 +10,6 @@ import { EarlyInputReplayed } from '@/ui/early-input-replayed';
 import { Messages } from '@/ui/messages';
 
 export const metadata: Metadata = {
-  title: { default: 'Drubek', template: '%s · Drubek' },
   description: 'Forecasts this batch in this fryer, says when to shake, check and pull, and remembers.',
 };
 

@@ -1,9 +1,11 @@
 import Link from 'next/link';
+import { TabTitle } from '@/ui/tab-title';
 
 /** An address that leads nowhere. */
 export default function NotFound() {
   return (
     <main className="mx-auto max-w-xl px-4 py-16">
+      <TabTitle page="Nothing here" />
       <div className="tray p-6">
         <h1 className="text-2xl">Nothing here</h1>
         <p className="mt-3">

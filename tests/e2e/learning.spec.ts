@@ -284,6 +284,18 @@ test('a blind trial to its verdict: two pairs, two tasters, nothing opened befor
   await expect(page.getByRole('link', { name: /\(settled\)$/ })).toBeVisible();
 });
 
+/** Every title the page has from now on, in order: read by whoever hears the page instead of seeing it. */
+async function titlesFromNow(page: Page): Promise<() => Promise<string[]>> {
+  const seen = await page.evaluateHandle(() => {
+    const titles = [document.title];
+    new MutationObserver(() => {
+      if (document.title !== titles.at(-1)) titles.push(document.title);
+    }).observe(document, { childList: true, subtree: true });
+    return titles;
+  });
+  return () => seen.jsonValue();
+}
+
 test('where cooks differ, a station offers the trial with what to expect; the kitchen’s trials stand on one page', async ({
   page,
 }) => {
@@ -294,10 +306,13 @@ test('where cooks differ, a station offers the trial with what to expect; the ki
   await question.locator('summary').click();
   await question.getByRole('radio', { name: 'Freshly boiled' }).click();
   await expect(page.getByText(/against Freshly boiled: the model expects/)).toBeVisible();
+  const titles = await titlesFromNow(page);
   await page.getByRole('button', { name: 'Try both on one lot' }).click();
   await expect(page).toHaveURL(/\/trials\/[0-9a-f-]{36}$/);
   const name = await page.getByRole('heading', { level: 1 }).innerText();
   expect(name).toMatch(/: soaked, and in which water\?$/);
+  await expect(page).toHaveTitle('Trial · Drubek');
+  expect(await titles()).not.toContain('');
   await page.goto('/log');
   await page.getByRole('link', { name: 'Trials', exact: true }).click();
   await expect(page.getByRole('link', { name })).toBeVisible();

@@ -4,6 +4,7 @@ jest.mock('next/navigation', () => ({ usePathname: () => mockPath }));
 
 import { act, render, screen } from '@testing-library/react';
 import { clearRun, noteRun } from '@/ui/run-board';
+import { TabTitle } from '@/ui/tab-title';
 import { RunPlate } from './run-plate';
 
 const BATCH = '0b9d5e0e-6f0f-4f3a-9a53-0f6a4f4d8b11';
@@ -13,7 +14,6 @@ beforeEach(() => {
   jest.useFakeTimers({ now: NOW });
   localStorage.clear();
   mockPath = '/plans';
-  document.title = 'Plans';
 });
 afterEach(() => jest.useRealTimers());
 
@@ -22,7 +22,12 @@ const note = (dueIn: number, speed = 1) =>
 
 test('a run under way shows what is next and in how long, here and in the title, and counts down', () => {
   note(130);
-  render(<RunPlate />);
+  render(
+    <>
+      <TabTitle page="Plans" />
+      <RunPlate />
+    </>,
+  );
   expect(screen.getByRole('link')).toHaveTextContent('Kohlrabi chips' + 'shake in 2:10');
   expect(screen.getByRole('link')).toHaveAttribute('href', `/cook/${BATCH}`);
   expect(document.title).toBe('Shake in 2:10 · Drubek');
@@ -30,7 +35,7 @@ test('a run under way shows what is next and in how long, here and in the title,
   expect(screen.getByRole('link')).toHaveTextContent('shake now');
   act(() => clearRun(BATCH));
   expect(screen.queryByRole('link')).toBeNull();
-  expect(document.title).toBe('Plans');
+  expect(document.title).toBe('Plans · Drubek');
 });
 
 test('a rehearsal counts by its own clock; the run’s own page needs no plate; one that was left goes', () => {

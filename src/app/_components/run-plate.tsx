@@ -3,8 +3,8 @@
 import clsx from 'clsx';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useEffect } from 'react';
 import { isLeft, secondsLeft, type UnderWay, useRunUnderWay } from '@/ui/run-board';
+import { useTabCountdown } from '@/ui/tab-title';
 import { useNow } from '@/ui/use-now';
 import { clockText } from '@/ui/words/format';
 
@@ -19,15 +19,7 @@ function Countdown({ run, className }: { run: UnderWay; className: string | unde
   const now = useNow(0, run.dueAt);
   const left = Math.round(secondsLeft(run, now));
   const shown = now > 0 && !isLeft(run, now);
-  const title = shown ? `${run.verb} ${left > 0 ? `in ${clockText(left)}` : 'now'} · Drubek` : null;
-  useEffect(() => {
-    if (title === null) return;
-    const before = window.document.title;
-    window.document.title = title;
-    return () => {
-      window.document.title = before;
-    };
-  }, [title]);
+  useTabCountdown(shown ? `${run.verb} ${left > 0 ? `in ${clockText(left)}` : 'now'}` : null);
   if (!shown) return null;
   return (
     <Link

@@ -5,6 +5,7 @@ import type { Kitchen } from '@/schemas/kitchen';
 import { UnitsProvider } from '@/ui/units-context';
 import { LearningKeeper } from '@/ui/learning-keeper';
 import { OutboxKeeper } from '@/ui/outbox/outbox-keeper';
+import { TabTitle } from '@/ui/tab-title';
 import { KitchenMenu } from './kitchen-menu';
 import { RunPlate } from './run-plate';
 import { TokenKeeper } from './token-keeper';
@@ -23,12 +24,15 @@ const ROOMS = [
 export function Shell({
   kitchen,
   here,
+  title,
   dark = false,
   lent = false,
   children,
 }: {
   kitchen: Kitchen;
   here: (typeof ROOMS)[number]['href'];
+  /** the page's name in the browser's tab */
+  title?: string;
   dark?: boolean;
   /** only this page was lent to the device: no way to the other rooms */
   lent?: boolean;
@@ -36,6 +40,7 @@ export function Shell({
 }) {
   return (
     <UnitsProvider units={kitchen.unitSystem}>
+      <TabTitle page={title} />
       <div className={clsx('min-h-dvh', dark && 'on-iron bg-iron text-enamel')}>
         <a
           href="#main"

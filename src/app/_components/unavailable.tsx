@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
+import { TabTitle } from '@/ui/tab-title';
 
 /** How often a page that waits asks whether the database is back, ms. */
 const ASK_EVERY = 2000;
@@ -20,6 +21,7 @@ export function Unavailable({ next }: { next?: string }) {
   }, [router, next]);
   return (
     <main className="mx-auto max-w-xl px-4 py-16">
+      <TabTitle page="The database is away" />
       <div className="tray p-6">
         <h1 className="text-2xl">The database is away</h1>
         <p className="mt-3">

@@ -9,8 +9,6 @@ import { pageKitchen } from '../_lib/session';
 import { PutAwayList } from './_components/put-away-list';
 import { RunsList } from './_components/runs-list';
 
-export const metadata = { title: 'Cook' };
-
 /** Plans offered to be cooked or rehearsed next. */
 const OFFERED = 4;
 
@@ -29,7 +27,7 @@ export default async function CookPage() {
   const running = open.filter(({ run }) => run.phase !== 'done' && !run.putAway).map(({ batch }) => batch);
   const putAway = open.filter(({ run }) => run.putAway).map(({ batch }) => batch);
   return (
-    <Shell kitchen={kitchen} here="/cook" dark>
+    <Shell kitchen={kitchen} here="/cook" title="Cook" dark>
       <h1 className="mt-4 text-[30px]">{running.length > 0 ? 'Under way' : 'Nothing is cooking'}</h1>
       {running.length > 0 && <RunsList batches={running} openedAt={requestTime()} />}
       <section className="mt-6">

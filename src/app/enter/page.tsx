@@ -2,9 +2,8 @@ import { connection } from 'next/server';
 import { currentSession, otherKitchens } from '@/app/_lib/session';
 import { safePath } from '@/app/_lib/safe-path';
 import { loadKitchen } from '@/services/kitchen';
+import { TabTitle } from '@/ui/tab-title';
 import { Door } from './_components/door';
-
-export const metadata = { title: 'Enter' };
 
 /** The door: nothing changes by looking at it. A browser without a kitchen is let in at once; any other chooses. */
 export default async function EnterPage({ searchParams }: PageProps<'/enter'>) {
@@ -15,6 +14,7 @@ export default async function EnterPage({ searchParams }: PageProps<'/enter'>) {
   const others = await otherKitchens();
   return (
     <main className="mx-auto max-w-xl p-6">
+      <TabTitle page="Enter" />
       <Door
         next={safePath(typeof next === 'string' ? next : null)}
         here={

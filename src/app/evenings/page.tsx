@@ -7,8 +7,6 @@ import { requestTime } from '../_lib/request-time';
 import { pageKitchen } from '../_lib/session';
 import { EveningList } from './_components/evening-list';
 
-export const metadata = { title: 'Evenings' };
-
 /** The kitchen's evenings. */
 export default async function EveningsPage() {
   const kitchen = await pageKitchen();
@@ -19,7 +17,7 @@ export default async function EveningsPage() {
   ]);
   if (!evenings.ok || !fryers.ok) return <Unavailable />;
   return (
-    <Shell kitchen={kitchen} here="/evenings">
+    <Shell kitchen={kitchen} here="/evenings" title="Evenings">
       <EveningList evenings={evenings.value} fryerIds={fryers.value.map(({ id }) => id)} openedAt={requestTime()} />
     </Shell>
   );

@@ -20,8 +20,6 @@ import { DevicePanel } from './_components/device-panel';
 import { Fryers } from './_components/fryers';
 import { KitchenTabs, tabOf } from './_components/kitchen-tabs';
 
-export const metadata = { title: 'Kitchen' };
-
 /** The newest plan for each fryer by its id; where there is none, the newest of all as it would be in that fryer. */
 function newestFor(
   fryers: readonly KitchenFryer[],
@@ -65,7 +63,7 @@ export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'
     devices: 'and stand-ins',
   };
   return (
-    <Shell kitchen={kitchen} here="/kitchen">
+    <Shell kitchen={kitchen} here="/kitchen" title="Kitchen">
       <h1 className="sr-only">Kitchen</h1>
       <KitchenTabs open={open} figures={figures} />
       <div className="tray p-5 sm:p-6">

@@ -12,8 +12,6 @@ import { LogBoard } from './_components/log-board';
 import { logAddress, LogFilters } from './_components/log-filters';
 import { TakenOut } from './_components/taken-out';
 
-export const metadata = { title: 'Log' };
-
 /** Trials named above the log. */
 const TRIALS_SHOWN = 3;
 
@@ -37,7 +35,7 @@ export default async function LogPage({ searchParams }: PageProps<'/log'>) {
   const isAsked = ask.words || ask.food || ask.shape || ask.fryer || ask.next || ask.span;
   const pages = Math.max(1, Math.ceil(total / LOG_PAGE));
   return (
-    <Shell kitchen={kitchen} here="/log">
+    <Shell kitchen={kitchen} here="/log" title="Log">
       <h1 className="sr-only">Log</h1>
       {removed?.ok && <TakenOut batchId={removed.value.id} name={removed.value.document.name} />}
       <p className="no-print mb-2 flex flex-wrap items-center gap-x-5 px-5 text-[15px]">

@@ -5,8 +5,6 @@ import { Unavailable } from '../_components/unavailable';
 import { pageKitchen } from '../_lib/session';
 import { OpenPlan } from './_components/open-plan';
 
-export const metadata = { title: 'Open a plan' };
-
 /** Takes a plan file, a recipe or a shared link, says what was understood, and puts it on the bench. */
 export default async function OpenPage() {
   const kitchen = await pageKitchen();
@@ -14,7 +12,7 @@ export default async function OpenPage() {
   const fryers = await withDatabase(async () => succeed(await loadFryers(kitchen.id)));
   if (!fryers.ok) return <Unavailable />;
   return (
-    <Shell kitchen={kitchen} here="/plans">
+    <Shell kitchen={kitchen} here="/plans" title="Open a plan">
       <OpenPlan fryerId={fryers.value[0]!.id} />
     </Shell>
   );

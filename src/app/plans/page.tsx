@@ -6,8 +6,6 @@ import { Unavailable } from '../_components/unavailable';
 import { pageKitchen } from '../_lib/session';
 import { PlanRows } from './_components/plan-rows';
 
-export const metadata = { title: 'Plans' };
-
 /** Every plan that is kept, and those put away. */
 export default async function PlansPage() {
   const kitchen = await pageKitchen();
@@ -15,7 +13,7 @@ export default async function PlansPage() {
   const plans = await loadPlans(kitchen.id);
   if (!plans.ok) return <Unavailable />;
   return (
-    <Shell kitchen={kitchen} here="/plans">
+    <Shell kitchen={kitchen} here="/plans" title="Plans">
       <div className="tray p-5">
         <div className="flex flex-wrap items-center gap-x-5">
           <h1 className="grow text-[26px]">Plans</h1>

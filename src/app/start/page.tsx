@@ -7,8 +7,6 @@ import { loadPlans } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';
 import { Start } from './_components/start';
 
-export const metadata = { title: 'What are you making? · Drubek' };
-
 /** Where a plan begins: what, which way, for whom, in which fryer. */
 export default async function StartPage() {
   const kitchen = await pageKitchen();
@@ -25,7 +23,7 @@ export default async function StartPage() {
     typeof document.food === 'string' ? [document.food] : [],
   );
   return (
-    <Shell kitchen={kitchen} here="/">
+    <Shell kitchen={kitchen} here="/" title="What are you making?">
       <Start fryers={fryers.value.fryers} cooked={[...new Set(cooked)]} knowledge={fryers.value.knowledge} />
     </Shell>
   );

@@ -5,8 +5,6 @@ import { pageKitchen } from '@/app/_lib/session';
 import { loadCookedDishes, loadTrials } from '@/services/trials';
 import { WorthTrying } from './_components/worth-trying';
 
-export const metadata = { title: 'Trials' };
-
 const LINK = 'font-semibold text-rim underline underline-offset-4';
 
 /** The kitchen's trials, and which would tell most next. */
@@ -16,7 +14,7 @@ export default async function TrialsPage() {
   const [trials, dishes] = await Promise.all([loadTrials(kitchen.id), loadCookedDishes(kitchen.id)]);
   if (!trials.ok || !dishes.ok) return <Unavailable />;
   return (
-    <Shell kitchen={kitchen} here="/log">
+    <Shell kitchen={kitchen} here="/log" title="Trials">
       <h1 className="text-[34px]">Trials</h1>
       <p className="mt-1 mb-4 max-w-[70ch] text-[15px]">
         Two ways on one lot, tasted without knowing which is which: the way to settle what cooks quarrel about, in this

@@ -1,8 +1,6 @@
 import { connection } from 'next/server';
 import { Unavailable } from '../_components/unavailable';
 
-export const metadata = { title: 'The database is away' };
-
 /** Waits for the database, then goes on to the page that was asked for. */
 export default async function UnavailablePage({ searchParams }: PageProps<'/unavailable'>) {
   await connection();

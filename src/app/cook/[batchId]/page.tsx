@@ -5,8 +5,6 @@ import { pageBatch } from '@/app/_lib/page-batch';
 import { loadEveningOf } from '@/services/load-of-evening';
 import { CookRun } from './_components/cook-run';
 
-export const metadata = { title: 'Cook' };
-
 /** One batch beside the fryer. */
 export default async function CookBatchPage({ params }: PageProps<'/cook/[batchId]'>) {
   const page = await pageBatch(params);
@@ -14,7 +12,7 @@ export default async function CookBatchPage({ params }: PageProps<'/cook/[batchI
   const { kitchen, batch, lent } = page;
   const evening = await loadEveningOf(kitchen.id, batch.id);
   return (
-    <Shell kitchen={kitchen} here="/cook" dark lent={lent}>
+    <Shell kitchen={kitchen} here="/cook" title="Cook" dark lent={lent}>
       <CookRun batch={batch} evening={evening.ok ? evening.value : null} openedAt={requestTime()} />
     </Shell>
   );

@@ -11,8 +11,6 @@ import { loadPlans } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';
 import { EveningDesk } from './_components/evening-desk';
 
-export const metadata = { title: 'Evening' };
-
 /** Several dishes, on the table at one time. */
 export default async function EveningPage({ params }: PageProps<'/evenings/[eveningId]'>) {
   const kitchen = await pageKitchen();
@@ -32,7 +30,7 @@ export default async function EveningPage({ params }: PageProps<'/evenings/[even
   if (!evening.ok) notFound();
   const { document, revision, events, cursor } = evening.value;
   return (
-    <Shell kitchen={kitchen} here="/evenings">
+    <Shell kitchen={kitchen} here="/evenings" title="Evening">
       <EveningDesk
         id={id.data}
         initial={document}

@@ -8,8 +8,6 @@ import { loadPhotos } from '@/services/photos';
 import { succeed, withDatabase } from '@/services/result';
 import { BatchView } from './_components/batch-view';
 
-export const metadata = { title: 'Batch' };
-
 /** One batch: plan, what happened, forecast against outcome. */
 export default async function BatchPage({ params }: PageProps<'/log/[batchId]'>) {
   const page = await pageBatch(params);
@@ -23,7 +21,7 @@ export default async function BatchPage({ params }: PageProps<'/log/[batchId]'>)
   const fryer = fryers.value.fryers.find(({ name }) => name === batch.fryerName);
   const again = fryer ? withKnowledge(batch.document, fryer.name, fryers.value.knowledge, new Date()) : batch.document;
   return (
-    <Shell kitchen={kitchen} here="/log" lent={lent}>
+    <Shell kitchen={kitchen} here="/log" title="Batch" lent={lent}>
       <BatchView
         batch={batch}
         fryerId={lent ? null : (fryer?.id ?? null)}

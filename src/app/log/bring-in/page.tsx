@@ -6,8 +6,6 @@ import { loadFryers } from '@/services/kitchen';
 import { succeed, withDatabase } from '@/services/result';
 import { BringIn } from './_components/bring-in';
 
-export const metadata = { title: 'Old notes' };
-
 /** Notes from a table become batches of the log. */
 export default async function BringInPage() {
   const kitchen = await pageKitchen();
@@ -15,7 +13,7 @@ export default async function BringInPage() {
   const fryers = await withDatabase(async () => succeed(await loadFryers(kitchen.id)));
   if (!fryers.ok) return <Unavailable />;
   return (
-    <Shell kitchen={kitchen} here="/log">
+    <Shell kitchen={kitchen} here="/log" title="Old notes">
       <h1 className="text-[34px]">Bring in old notes</h1>
       <p className="mt-1 mb-4 max-w-[70ch] text-[15px]">
         A table with a line a batch, saved as CSV from wherever you kept it: the day, the food, the minutes, and

@@ -7,8 +7,6 @@ import { pageKitchen } from '@/app/_lib/session';
 import { loadBatch } from '@/services/batches';
 import { SideBySide } from './_components/side-by-side';
 
-export const metadata = { title: 'Side by side' };
-
 const asked = z.array(z.uuid()).min(2).max(3);
 
 /** Two or three batches side by side, and what makes them differ. */
@@ -23,7 +21,7 @@ export default async function ComparePage({ searchParams }: PageProps<'/log/comp
   const batches = loaded.flatMap((one) => (one.ok ? [one.value] : []));
   if (batches.length < 2) notFound();
   return (
-    <Shell kitchen={kitchen} here="/log">
+    <Shell kitchen={kitchen} here="/log" title="Side by side">
       <h1 className="text-[30px]">Side by side</h1>
       <p className="mb-3">
         <Link href="/log" className="font-semibold text-rim underline underline-offset-4">

@@ -5,8 +5,6 @@ import { Unavailable } from '../../_components/unavailable';
 import { pagePlan } from '../../_lib/page-plan';
 import { VersionRows } from '../_components/version-rows';
 
-export const metadata = { title: 'Versions' };
-
 /** What a plan was before, and what changed from one to the next. */
 export default async function VersionsPage({ params }: PageProps<'/plans/[planId]'>) {
   const page = await pagePlan(params);
@@ -16,7 +14,7 @@ export default async function VersionsPage({ params }: PageProps<'/plans/[planId
   if (!versions.ok) return <Unavailable />;
   const { id, document, fryerId, changedAt } = plan;
   return (
-    <Shell kitchen={kitchen} here="/plans">
+    <Shell kitchen={kitchen} here="/plans" title="Versions">
       <div className="tray p-5">
         <h1 className="text-[26px]">{document.name}</h1>
         <p className="mt-1 text-[15px]">

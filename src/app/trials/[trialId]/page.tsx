@@ -8,8 +8,6 @@ import { succeed, withDatabase } from '@/services/result';
 import { loadTrial } from '@/services/trials';
 import { TrialView } from './_components/trial-view';
 
-export const metadata = { title: 'Trial' };
-
 /** Two ways on one lot, tasted without knowing. */
 export default async function TrialPage({ params }: PageProps<'/trials/[trialId]'>) {
   const kitchen = await pageKitchen();
@@ -24,7 +22,7 @@ export default async function TrialPage({ params }: PageProps<'/trials/[trialId]
   if (!trial.ok) notFound();
   const fryer = fryers.value.find(({ id }) => id === trial.value.fryerId);
   return (
-    <Shell kitchen={kitchen} here="/log">
+    <Shell kitchen={kitchen} here="/log" title="Trial">
       <TrialView trial={trial.value} fryerName={fryer?.name ?? 'the fryer'} />
     </Shell>
   );

@@ -23,6 +23,7 @@ import { VERBS } from '@/ui/words/verbs';
 import { storedMoment } from '../../_components/stored-moment';
 import { noteRun } from '@/ui/run-board';
 import { useUnits } from '@/ui/units-context';
+import { useTabCountdown } from '@/ui/tab-title';
 import { useCorrection } from '@/ui/use-correction';
 import { useForecast } from '@/ui/use-forecast';
 import { useNarrow } from '@/ui/use-narrow';
@@ -137,13 +138,7 @@ export function CookingPhase({
     noteRun({ batchId: id, name, verb: VERBS[action.verb], dueAt, speed });
   }, [id, name, action.verb, action.at, speed]);
 
-  useEffect(() => {
-    const before = window.document.title;
-    window.document.title = `${VERBS[action.verb]} ${left > 0 ? `in ${clockText(left)}` : 'now'} · Drubek`;
-    return () => {
-      window.document.title = before;
-    };
-  }, [action.verb, left]);
+  useTabCountdown(`${VERBS[action.verb]} ${left > 0 ? `in ${clockText(left)}` : 'now'}`);
 
   const sample = live.forecast ? sampleAt(live.forecast.record, elapsed) : 0;
   return (
