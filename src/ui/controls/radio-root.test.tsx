@@ -62,3 +62,12 @@ test('a focus that comes otherwise chooses nothing', () => {
   act(() => screen.getByRole('radio', { name: 'thick' }).focus());
   expect(onChoose).not.toHaveBeenCalled();
 });
+
+test('an arrow key pressed before the page’s effects have run chooses', () => {
+  /* effects that listen on the document are late on a busy device: here they have not come at all */
+  jest.spyOn(document, 'addEventListener').mockImplementation(() => undefined);
+  const onChoose = show();
+  jest.mocked(document.addEventListener).mockRestore();
+  press('ArrowRight', true);
+  expect(onChoose.mock.calls).toEqual([['thick']]);
+});

@@ -1,4 +1,5 @@
 import { proxy, wrap } from 'comlink';
+import { mendedService } from '../mended-service';
 import type { EveningQuestion, EveningService, EveningView } from './protocol';
 
 /** Puts evenings in order in a worker. */
@@ -10,10 +11,12 @@ export interface EveningPlanner {
 
 /** Starts the worker. */
 export function createEveningPlanner(): EveningPlanner {
-  const worker = new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' });
-  const service = wrap<EveningService>(worker);
+  const planner = mendedService(() => {
+    const worker = new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' });
+    return { worker, service: wrap<EveningService>(worker) };
+  });
   return {
-    arrange: (question, report) => service.arrange(question, proxy(report)),
-    end: () => worker.terminate(),
+    arrange: (question, report) => planner.ask((service) => service.arrange(question, proxy(report))),
+    end: () => planner.end(),
   };
 }

@@ -1,5 +1,5 @@
 /// <reference lib="webworker" />
-import { CacheFirst, ExpirationPlugin, NetworkFirst, NetworkOnly, type PrecacheEntry, Serwist } from 'serwist';
+import { CacheFirst, ExpirationPlugin, NetworkFirst, NetworkOnly, type PrecacheEntry, Serwist, type SerwistPlugin } from 'serwist';
 import { isKeepRequest, PAGES_CACHE } from './protocol';
 
 declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
@@ -32,14 +32,17 @@ async function alikeOf(request: Request): Promise<Response | undefined> {
   return alike && cache.match(alike, { ignoreVary: true });
 }
 
+/**
+ * A worker reads its settings from the fragment of its own address, which an answer with an address of its own would replace by
+ * one without it, whether it was kept or comes over the network.
+ */
+const ADDRESSED_AS_ASKED: SerwistPlugin = { handlerWillRespond: async ({ response }) => withoutAddress(response) };
+
 const serwist = new Serwist({
   precacheEntries: self.__SW_MANIFEST,
   precacheOptions: {
     cleanupOutdatedCaches: true,
-    /* a worker reads its settings from the fragment of its own address, which a kept answer would replace by an address without one */
-    plugins: [
-      { cachedResponseWillBeUsed: async ({ cachedResponse }) => cachedResponse && withoutAddress(cachedResponse) },
-    ],
+    plugins: [ADDRESSED_AS_ASKED],
   },
   /* a new version waits until the cook takes it; never in the middle of a run */
   skipWaiting: false,
@@ -49,7 +52,7 @@ const serwist = new Serwist({
     { matcher: ({ request }) => request.mode === 'navigate', handler: pages },
     {
       matcher: ({ url, sameOrigin }) => sameOrigin && /^\/(_next\/static\/|icon\.svg)/.test(url.pathname),
-      handler: new CacheFirst({ cacheName: 'drubek-files' }),
+      handler: new CacheFirst({ cacheName: 'drubek-files', plugins: [ADDRESSED_AS_ASKED] }),
     },
   ],
 });

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type HoldForecast, WARM_OVEN_C } from '@/core/forecast/hold';
 import { wantsBite } from '@/core/food/wish';
-import { celsiusFromKelvin } from '@/core/units/temperature';
+import { celsiusFromKelvin, kelvinFromCelsius } from '@/core/units/temperature';
 import { pullTimeIn } from '@/core/forecast/pull-time-in';
 import { batchForecast } from '@/app/_components/batch-forecast';
 import type { Batch } from '@/schemas/batch';
@@ -20,6 +20,17 @@ import { percentText, temperatureText, type UnitSystem, wholeMinutes } from '@/u
 import type { LoadTimes } from '@/editing/warm-fryer';
 import { hasNext, nextIsBeside, nextOf } from './next-load';
 
+/** Figures as wide as any, to keep room for those that are still worked out: s, and degrees and shares of three digits. */
+const LONGEST_WAIT = 88 * 60;
+const LONGEST_HOLD = {
+  interval: 1,
+  kept: [1],
+  hearts: [kelvinFromCelsius(100)],
+  refreshed: 1,
+  heartRefreshed: kelvinFromCelsius(100),
+};
+const LONGEST_HOLDS = { rack: LONGEST_HOLD, 'warm-oven': LONGEST_HOLD };
+
 /** Another batch: the next load of those planned, or the same again; and what becomes of this one meanwhile. Needs the study worker. */
 export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) {
   const router = useRouter();
@@ -33,6 +44,8 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
   const wait = pullTimeIn(live.forecast);
   const name = isPlanned ? `Load ${current + 1} of ${count}` : 'A next batch of the same';
   const where = nextIsBeside(batch.document) ? 'in the other drawer' : 'in the warm fryer';
+  const takes = (seconds: number) => `${name} takes about ${wholeMinutes(seconds)} min ${where}.`;
+  const bite = wantsBite(batch.document.target);
   const begin = async () => {
     if (!live.forecast || busy) return;
     setBusy(true);
@@ -52,12 +65,15 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
   };
   return (
     <div className="mt-4 border-t-2 border-iron-line pt-3 text-[17px]">
-      <p>
-        {wait === null ? `${name}: working it out …` : `${name} takes about ${wholeMinutes(wait)} min ${where}.`}{' '}
-        {wait !== null &&
-          times.doneAt !== null &&
-          holds &&
-          holdText(holds, wait, wantsBite(batch.document.target), units)}
+      {/* has its room from the beginning: what stands below would move from under a finger */}
+      <p className="grid">
+        <span className="[grid-area:1/1]">
+          {wait === null ? `${name}: working it out …` : takes(wait)}{' '}
+          {wait !== null && times.doneAt !== null && holds && holdText(holds, wait, bite, units)}
+        </span>
+        <span aria-hidden className="invisible [grid-area:1/1]">
+          {takes(LONGEST_WAIT)} {times.doneAt !== null && holdText(LONGEST_HOLDS, LONGEST_WAIT, bite, units)}
+        </span>
       </p>
       <Button look={isPlanned ? 'light' : 'iron'} className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
         {busy ? 'Setting up …' : isPlanned ? `Begin load ${current + 1} of ${count}` : 'Begin the next batch'}
@@ -66,20 +82,22 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
   );
 }
 
+type ShownHold = Pick<HoldForecast, 'interval' | 'kept' | 'hearts' | 'refreshed' | 'heartRefreshed'>;
+
 /** What is left of the bite at each place after the wait, or of the warmth where no bite is wished for, and what a refresh brings back. */
 function holdText(
-  holds: Record<'rack' | 'warm-oven', HoldForecast>,
+  holds: Record<'rack' | 'warm-oven', ShownHold>,
   wait: number,
   bite: boolean,
   units: UnitSystem,
 ): string {
   const degrees = (kelvin: number) => temperatureText(Math.round(celsiusFromKelvin(kelvin)), units);
   if (!bite) {
-    const heart = ({ hearts, interval }: HoldForecast) =>
+    const heart = ({ hearts, interval }: ShownHold) =>
       degrees(hearts[Math.min(hearts.length - 1, Math.round(wait / interval))]!);
     return `Meanwhile these are down to ${heart(holds.rack)} inside on a rack, ${heart(holds['warm-oven'])} in an oven at ${temperatureText(WARM_OVEN_C, units)}; 4 min back in the hot fryer warm them to ${degrees(holds.rack.heartRefreshed)}.`;
   }
-  const keptAt = ({ kept, interval }: HoldForecast) =>
+  const keptAt = ({ kept, interval }: ShownHold) =>
     Math.min(1, kept[Math.min(kept.length - 1, Math.round(wait / interval))]!);
   const rack = `Meanwhile these keep ${percentText(keptAt(holds.rack))} of their bite on a rack, ${percentText(keptAt(holds['warm-oven']))} in an oven at ${temperatureText(WARM_OVEN_C, units)}`;
   return `${rack}; 4 min back in the hot fryer, all together at the end, bring ${percentText(Math.min(1, holds.rack.refreshed))} back.`;
