@@ -98,6 +98,30 @@ test('what arrives in Cook moves nothing from under a finger', async ({ page }) 
   expect(await places()).toEqual(before);
 });
 
+test('after the drawer what is worked out late moves nothing from under a finger', async ({ page }) => {
+  const questions = await holdableQuestions(page);
+  await beginOwnBatch(page);
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
+  await page.getByRole('button', { name: /^Pulled: done/ }).click();
+  const served = page.getByRole('button', { name: 'Served' });
+  await served.click();
+  const wished = page.getByRole('button', { name: 'All as wished' });
+  await expect(wished).toBeVisible();
+  const place = () => wished.evaluate((one) => Math.round(one.getBoundingClientRect().top + window.scrollY));
+  for (const width of [1280, 820, 390]) {
+    await page.setViewportSize({ width, height: 844 });
+    await questions.hold();
+    await page.reload();
+    await expect(page.getByText(/: working it out …/)).toBeVisible();
+    await expect(served).toBeDisabled();
+    const before = await place();
+    await questions.ask();
+    await expect(page.getByText(/takes about \d+ min .* Meanwhile these keep/)).toBeVisible();
+    expect(await place(), `${width} px wide`).toBe(before);
+  }
+});
+
 test('the whole run by keyboard alone', async ({ page }) => {
   await enterOwnKitchen(page);
   await fullForecast(page);

@@ -71,9 +71,11 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
           {wait === null ? `${name}: working it out …` : takes(wait)}{' '}
           {wait !== null && times.doneAt !== null && holds && holdText(holds, wait, bite, units)}
         </span>
-        <span aria-hidden className="invisible [grid-area:1/1]">
-          {takes(LONGEST_WAIT)} {times.doneAt !== null && holdText(LONGEST_HOLDS, LONGEST_WAIT, bite, units)}
-        </span>
+        <span
+          aria-hidden
+          data-longest={`${takes(LONGEST_WAIT)} ${times.doneAt === null ? '' : holdText(LONGEST_HOLDS, LONGEST_WAIT, bite, units)}`}
+          className="invisible [grid-area:1/1] before:content-[attr(data-longest)]"
+        />
       </p>
       <Button look={isPlanned ? 'light' : 'iron'} className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
         {busy ? 'Setting up …' : isPlanned ? `Begin load ${current + 1} of ${count}` : 'Begin the next batch'}
