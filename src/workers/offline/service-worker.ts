@@ -1,5 +1,13 @@
 /// <reference lib="webworker" />
-import { CacheFirst, ExpirationPlugin, NetworkFirst, NetworkOnly, type PrecacheEntry, Serwist, type SerwistPlugin } from 'serwist';
+import {
+  CacheFirst,
+  ExpirationPlugin,
+  NetworkFirst,
+  NetworkOnly,
+  type PrecacheEntry,
+  Serwist,
+  type SerwistPlugin,
+} from 'serwist';
 import { isKeepRequest, PAGES_CACHE } from './protocol';
 
 declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
