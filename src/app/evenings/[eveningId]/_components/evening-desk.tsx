@@ -57,7 +57,7 @@ export function EveningDesk({
   const rehearsal = useRehearsal();
   const events = rehearsal.events ?? own.events;
   const tell = rehearsal.events ? rehearsal.tell : own.tell;
-  const { waiting } = own;
+  const { waiting, refused } = own;
   const run = useMemo(() => eveningRun(events), [events]);
   const [today] = useState(() => new Date(openedAt));
   const plans = useMemo(() => plansIn(evening, fryers, knowledge, today), [evening, fryers, knowledge, today]);
@@ -117,6 +117,7 @@ export function EveningDesk({
           failed={failed}
           rehearsal={rehearsal}
           now={now}
+          refused={refused}
           isElsewhere={elsewhere !== null}
           settle={settle}
           change={change}

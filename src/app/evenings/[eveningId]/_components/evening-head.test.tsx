@@ -74,6 +74,7 @@ const notices = (props: Partial<Parameters<typeof EveningNotices>[0]> = {}) => (
     failed={false}
     rehearsal={RESTING}
     now={SERVE - 3600_000}
+    refused={null}
     isElsewhere={false}
     settle={jest.fn()}
     change={jest.fn()}
@@ -101,6 +102,15 @@ test('changed on another device: mine or theirs', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Keep mine' }));
   await userEvent.click(screen.getByRole('button', { name: 'Take theirs' }));
   expect(settle.mock.calls).toEqual([['mine'], ['theirs']]);
+});
+
+test('marks that the server would not take, with its reason', () => {
+  const { rerender } = render(notices({ refused: { count: 1, why: 'There is no such evening.' } }));
+  expect(screen.getByRole('alert')).toHaveTextContent(
+    'A mark was left out because the server refused it: There is no such evening.',
+  );
+  rerender(notices({ refused: { count: 3, why: 'There is no such evening.' } }));
+  expect(screen.getByRole('alert')).toHaveTextContent('3 marks were left out because the server refused them');
 });
 
 test('pieces that have lain too long are to go on; what is cooked and stood too long is not served', () => {

@@ -128,6 +128,34 @@ describe('what is told', () => {
     expect(localStorage.getItem(`drubek-evening-${EVENING}`)).toBeNull();
   });
 
+  test('a mark that the server refuses is left out with its reason, the others arrive', async () => {
+    const odd = 'dip:own-2';
+    fetchMock.mockRejectedValueOnce(new Error('offline')).mockRejectedValueOnce(new Error('offline'));
+    const { result, unmount } = renderHook(() => useTold(EVENING, [], '0'));
+    act(() => result.current.tell({ kind: 'begun', detail: { step: 'dip:own-1' } }));
+    act(() => result.current.tell({ kind: 'begun', detail: { step: odd } }));
+    await rest(100);
+    expect(result.current.waiting).toBe(2);
+    const arrived: string[] = [];
+    fetchMock.mockImplementation(async (_: string, init?: { method: string; body: string }) => {
+      if (init?.method !== 'POST') return answer({ events: [], cursor: '1' });
+      const steps = (JSON.parse(init.body) as { events: { detail: { step: string } }[] }).events.map(
+        (e) => e.detail.step,
+      );
+      if (steps.includes(odd)) return answer({ error: 'No such step.' }, 422);
+      arrived.push(...steps);
+      return answer({ ok: true });
+    });
+    await rest(3100);
+    expect(arrived).toEqual(['dip:own-1']);
+    expect(result.current).toMatchObject({ waiting: 0, refused: { count: 1, why: 'No such step.' } });
+    expect(result.current.events).toMatchObject([{ detail: { step: 'dip:own-1' } }]);
+    unmount();
+    const again = renderHook(() => useTold(EVENING, [], '0'));
+    await rest(0);
+    expect(again.result.current.events).toMatchObject([{ detail: { step: 'dip:own-1' } }]);
+  });
+
   test('a page kept from before knows what was told since, also what was sent long ago', async () => {
     fetchMock.mockImplementation(async (_: string, init?: { method: string }) =>
       answer(init?.method === 'POST' ? { ok: true } : { events: [theirs], cursor: '4' }),

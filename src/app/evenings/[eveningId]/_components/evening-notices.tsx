@@ -9,6 +9,7 @@ import type { EveningView } from '@/workers/evening/protocol';
 import { WaysOutList } from './serving-choice';
 import type { Arranged } from './use-arranged';
 import type { Rehearsing } from './use-rehearsal';
+import type { Refused } from './use-told';
 
 /** What is to be known before anything else: a rehearsal, a change elsewhere, what has lain too long, what cannot be, what is being worked out. */
 export function EveningNotices({
@@ -19,6 +20,7 @@ export function EveningNotices({
   failed,
   rehearsal,
   now,
+  refused,
   isElsewhere,
   settle,
   change,
@@ -31,6 +33,8 @@ export function EveningNotices({
   rehearsal: Rehearsing;
   /** ms since 1970 */
   now: number;
+  /** marks that the server would not take */
+  refused: Refused | null;
   /** it was changed on another device in the meantime */
   isElsewhere: boolean;
   settle: (keep: 'mine' | 'theirs') => void;
@@ -59,6 +63,12 @@ export function EveningNotices({
           <Button onClick={() => settle('mine')}>Keep mine</Button>
           <Button onClick={() => settle('theirs')}>Take theirs</Button>
         </div>
+      )}
+      {refused && (
+        <p role="alert" className="mt-2 text-[16px] text-alarm">
+          {refused.count > 1 ? `${refused.count} marks were` : 'A mark was'} left out because the server refused{' '}
+          {refused.count > 1 ? 'them' : 'it'}: {refused.why.replace(/\.$/, '')}.
+        </p>
       )}
       {overdue.length > 0 && (
         <p role="status" className="mt-2 text-[15px] font-semibold text-alarm">

@@ -20,6 +20,13 @@ export type Told = EveningEvent extends infer Each
     : never
   : never;
 
+/** What was marked here and the server would not take; it is left out, as on every other device. */
+export interface Refused {
+  readonly count: number;
+  /** why, of the last */
+  readonly why: string;
+}
+
 /** Where this device keeps what it could not send yet, and all that it knows was told: a page kept for when there is no network is older. */
 const waitingKey = (eveningId: string) => `drubek-evening-${eveningId}`;
 const knownKey = (eveningId: string) => `drubek-evening-${eveningId}-told`;
@@ -28,6 +35,7 @@ const knownKey = (eveningId: string) => `drubek-evening-${eveningId}-told`;
 export function useTold(eveningId: string, initial: readonly EveningEvent[], cursor: string) {
   const [events, setEvents] = useState(initial);
   const [waiting, setWaiting] = useState(0);
+  const [refused, setRefused] = useState<Refused | null>(null);
   const at = useRef(cursor);
   const own = useRef<EveningEvent[]>([]);
   const add = useCallback((more: readonly EveningEvent[]) => {
@@ -38,13 +46,25 @@ export function useTold(eveningId: string, initial: readonly EveningEvent[], cur
     });
   }, []);
   const flush = useCallback(async () => {
-    const sending = own.current.slice(0, 100);
-    if (sending.length === 0) return;
-    const sent = await send('POST', `/api/evenings/${eveningId}/events`, { events: sending });
-    if (sent.kind === 'away') return;
-    own.current = own.current.filter(({ id }) => !sending.some((one) => one.id === id));
-    keepValue(waitingKey(eveningId), own.current.length > 0 ? own.current : null);
-    setWaiting(own.current.length);
+    let atOnce = 100;
+    while (own.current.length > 0) {
+      const sending = own.current.slice(0, atOnce);
+      const sent = await send('POST', `/api/evenings/${eveningId}/events`, { events: sending });
+      if (sent.kind === 'away') return;
+      if (sent.kind === 'refused' && sending.length > 1) {
+        /* refused as a whole: one by one, so that only what is wrong is left out */
+        atOnce = 1;
+        continue;
+      }
+      const ids = new Set(sending.map(({ id }) => id));
+      if (sent.kind === 'refused' && own.current.some(({ id }) => ids.has(id))) {
+        setRefused((before) => ({ count: (before?.count ?? 0) + 1, why: sent.error }));
+        setEvents((before) => before.filter(({ id }) => !ids.has(id)));
+      }
+      own.current = own.current.filter(({ id }) => !ids.has(id));
+      keepValue(waitingKey(eveningId), own.current.length > 0 ? own.current : null);
+      setWaiting(own.current.length);
+    }
   }, [eveningId]);
   useEffect(() => {
     own.current = keptValue(waitingKey(eveningId), keptSchema) ?? [];
@@ -73,8 +93,9 @@ export function useTold(eveningId: string, initial: readonly EveningEvent[], cur
     };
   }, [eveningId, add, flush]);
   useEffect(() => {
-    if (events.length > 0) keepValue(knownKey(eveningId), events);
-  }, [eveningId, events]);
+    /* the first picture knows less than what is kept */
+    if (events.length > 0 || refused) keepValue(knownKey(eveningId), events);
+  }, [eveningId, events, refused]);
   const tell = useCallback(
     (told: Told) => {
       const event = { ...told, id: newId(), happenedAt: Date.now() } as EveningEvent;
@@ -86,5 +107,5 @@ export function useTold(eveningId: string, initial: readonly EveningEvent[], cur
     },
     [eveningId, add, flush],
   );
-  return { events, tell, waiting };
+  return { events, tell, waiting, refused };
 }
