@@ -33,7 +33,7 @@ test('no worker is started before the first question, and the same question is a
   expect(request).toHaveBeenCalledTimes(3);
 });
 
-test('listeners hear of each answer; a failure keeps what was known', () => {
+test('listeners hear of each answer; two failures keep what was known', () => {
   const { store, listener } = storeWithForecaster();
   const heard = jest.fn();
   const leave = store.subscribe(heard);
@@ -44,7 +44,9 @@ test('listeners hear of each answer; a failure keeps what was known', () => {
   const interval = { p50: 900 } as unknown as PullInterval;
   listener().onInterval(interval);
   listener().onFailure();
+  listener().onFailure();
   expect(store.read()).toEqual({ forecast, isFull: true, interval, failed: true, question: questionOf(FIRST_PLAN) });
+  store.end();
   expect(heard).toHaveBeenCalledTimes(4);
   leave();
   listener().onForecast({ kind: 'full', forecast });
@@ -60,6 +62,60 @@ test('after its end a question starts anew', () => {
   store.request(FIRST_PLAN);
   expect(start).toHaveBeenCalledTimes(2);
   expect(request).toHaveBeenCalledTimes(2);
+});
+
+describe('workers that fail', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+
+  test('are ended and others asked at once; a late word of the first changes nothing', () => {
+    const { store, start, request, end, listener } = storeWithForecaster();
+    store.request(FIRST_PLAN);
+    const first = listener();
+    first.onFailure();
+    expect([start, end, request].map(({ mock }) => mock.calls.length)).toEqual([2, 1, 2]);
+    first.onFailure();
+    expect(start).toHaveBeenCalledTimes(2);
+    expect(store.read().failed).toBe(false);
+    listener().onForecast({ kind: 'full', forecast });
+    expect(store.read()).toMatchObject({ forecast, failed: false });
+  });
+
+  test('twice: it is said, and asked again after a rest until an answer comes', () => {
+    const { store, request, listener } = storeWithForecaster();
+    store.request(FIRST_PLAN);
+    listener().onFailure();
+    listener().onFailure();
+    expect(store.read().failed).toBe(true);
+    expect(request).toHaveBeenCalledTimes(2);
+    jest.advanceTimersByTime(10_000);
+    expect(request).toHaveBeenCalledTimes(3);
+    listener().onFailure();
+    jest.advanceTimersByTime(10_000);
+    expect(request).toHaveBeenCalledTimes(4);
+    listener().onForecast({ kind: 'full', forecast });
+    expect(store.read()).toMatchObject({ forecast, failed: false });
+    jest.advanceTimersByTime(60_000);
+    expect(request).toHaveBeenCalledTimes(4);
+  });
+
+  test('another question is asked at once, and left behind nothing is asked any more', () => {
+    const { store, request, listener } = storeWithForecaster();
+    store.request(FIRST_PLAN);
+    listener().onFailure();
+    listener().onFailure();
+    const heavier = { ...FIRST_PLAN, mass_g: 900 };
+    store.request(heavier);
+    expect(store.read().failed).toBe(false);
+    expect(request).toHaveBeenLastCalledWith(heavier, true, AS_EXPECTED);
+    jest.advanceTimersByTime(60_000);
+    expect(request).toHaveBeenCalledTimes(3);
+    listener().onFailure();
+    listener().onFailure();
+    store.end();
+    jest.advanceTimersByTime(60_000);
+    expect(request).toHaveBeenCalledTimes(4);
+  });
 });
 
 test('an interval never stands beside the forecast of another plan', () => {
@@ -97,7 +153,9 @@ test('who waits is told that there will be no answer', async () => {
   const { store, listener } = storeWithForecaster();
   const waiting = store.answerAbout(FIRST_PLAN);
   listener().onFailure();
+  listener().onFailure();
   await expect(waiting).resolves.toMatchObject({ failed: true });
+  store.end();
 });
 
 test('what the page came with stands until the full picture is there; a coarse one of the same does not take its place', () => {

@@ -4,6 +4,7 @@ import { AS_EXPECTED, type Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';
 import type { FirstSight } from '../core/forecast/first-sight';
 import { createForecaster, type Forecaster } from '../workers/forecast/client';
+import { ASK_AGAIN } from '../workers/mended-service';
 
 /** A forecast that follows a plan: the newest picture, whether it is the full one, and the interval once known. */
 export interface LiveForecast {
@@ -40,10 +41,45 @@ export function createLiveForecast(
   let live = atStart;
   let forecaster: Forecaster | null = null;
   let asked = '';
+  let last: { readonly document: PlanFile; readonly unknowns: Unknowns };
+  /* failures at what was asked last */
+  let failures = 0;
+  let timer: ReturnType<typeof setTimeout> | undefined;
   const listeners = new Set<() => void>();
   const change = (part: Partial<LiveForecast>) => {
     live = { ...live, ...part };
     listeners.forEach((listener) => listener());
+  };
+  const start = (): Forecaster => {
+    const own = startForecaster({
+      onForecast: ({ kind, forecast }) => {
+        /* what the page came with is better than a coarse picture of the same */
+        if (kind === 'coarse' && live === atStart && live.question === asked) return;
+        /* an interval stands beside its own forecast only */
+        const interval = live.question === asked ? live.interval : null;
+        change({ forecast, interval, isFull: kind === 'full', failed: false, question: asked });
+      },
+      onInterval: (interval) => change({ interval }),
+      onFailure() {
+        if (forecaster !== own) return;
+        /* workers that ended by a fault would never answer: others are asked, at once the first time */
+        letGo();
+        failures++;
+        if (failures === 1) return ask();
+        timer = setTimeout(ask, ASK_AGAIN);
+        change({ failed: true });
+      },
+    });
+    return own;
+  };
+  const ask = () => {
+    forecaster ??= start();
+    forecaster.request(last.document, withInterval, last.unknowns);
+  };
+  const letGo = () => {
+    clearTimeout(timer);
+    forecaster?.end();
+    forecaster = null;
   };
   return {
     /** what stood there when the page came */
@@ -57,22 +93,16 @@ export function createLiveForecast(
       const question = questionOf(document, unknowns);
       if (question === asked) return;
       asked = question;
-      forecaster ??= startForecaster({
-        onForecast: ({ kind, forecast }) => {
-          /* what the page came with is better than a coarse picture of the same */
-          if (kind === 'coarse' && live === atStart && live.question === asked) return;
-          /* an interval stands beside its own forecast only */
-          const interval = live.question === asked ? live.interval : null;
-          change({ forecast, interval, isFull: kind === 'full', failed: false, question: asked });
-        },
-        onInterval: (interval) => change({ interval }),
-        onFailure: () => change({ failed: true }),
-      });
-      forecaster.request(document, withInterval, unknowns);
+      last = { document, unknowns };
+      failures = 0;
+      clearTimeout(timer);
+      if (live.failed) change({ failed: false });
+      ask();
     },
     /** The whole answer about this plan, once there is one; or that there will be none. */
     answerAbout(document: PlanFile): Promise<LiveForecast> {
       const question = questionOf(document);
+      this.request(document);
       const isWhole = () =>
         live.failed || (live.question === question && live.isFull && (!withInterval || live.interval !== null));
       if (isWhole()) return Promise.resolve(live);
@@ -83,12 +113,10 @@ export function createLiveForecast(
           resolve(live);
         };
         listeners.add(listener);
-        this.request(document);
       });
     },
     end() {
-      forecaster?.end();
-      forecaster = null;
+      letGo();
       asked = '';
     },
   };

@@ -2,25 +2,25 @@
 import { render } from '@testing-library/react';
 import { TabTitle, useTabCountdown } from './tab-title';
 
-function Run({ says }: { says: string | null }) {
-  useTabCountdown(says);
+function Run({ verb, left = 0 }: { verb: string | null; left?: number }) {
+  useTabCountdown(verb, left);
   return null;
 }
 
 test('the page’s name, or a run’s countdown in its place; what is left leaves nothing behind on the next page', () => {
   const { rerender } = render(<TabTitle page="Cook" />);
   expect(document.title).toBe('Cook · Drubek');
-  const cooking = (says: string | null) => (
+  const cooking = (verb: string | null, left = 0) => (
     <div key="cook">
       <TabTitle page="Cook" />
-      <Run says={says} />
+      <Run verb={verb} left={left} />
     </div>
   );
   rerender(cooking(null));
   expect(document.title).toBe('Cook · Drubek');
-  rerender(cooking('Shake in 0:01'));
+  rerender(cooking('Shake', 1));
   expect(document.title).toBe('Shake in 0:01 · Drubek');
-  rerender(cooking('Shake now'));
+  rerender(cooking('Shake', 0));
   expect(document.title).toBe('Shake now · Drubek');
   rerender(
     <div key="log">
@@ -37,16 +37,16 @@ test('the same countdown shown twice on a page, for a desk and a phone, goes whe
   const { rerender } = render(
     <>
       <TabTitle page="Log" />
-      <Run key="desk" says="Pull in 1:00" />
-      <Run key="phone" says="Pull in 1:00" />
+      <Run key="desk" verb="Pull" left={60} />
+      <Run key="phone" verb="Pull" left={60} />
     </>,
   );
   expect(document.title).toBe('Pull in 1:00 · Drubek');
   rerender(
     <>
       <TabTitle page="Log" />
-      <Run key="desk" says="Pull in 0:59" />
-      <Run key="phone" says="Pull in 0:59" />
+      <Run key="desk" verb="Pull" left={59} />
+      <Run key="phone" verb="Pull" left={59} />
     </>,
   );
   expect(document.title).toBe('Pull in 0:59 · Drubek');

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useSyncExternalStore } from 'react';
+import { clockText } from './words/format';
 
 let countdown: string | null = null;
 const listeners = new Set<() => void>();
@@ -29,8 +30,9 @@ export function TabTitle({ page }: { page?: string | undefined }) {
   return <title>{first ? `${first} · Drubek` : 'Drubek'}</title>;
 }
 
-/** Shows a countdown in the tab's title for as long as the component is on the page; null shows none. */
-export function useTabCountdown(text: string | null): void {
+/** Shows what is next and in how long, s, in the tab's title for as long as the component is on the page; a null verb shows none. */
+export function useTabCountdown(verb: string | null, left: number): void {
+  const text = verb && `${verb} ${left > 0 ? `in ${clockText(left)}` : 'now'}`;
   useEffect(() => {
     if (text === null) return;
     say(text);

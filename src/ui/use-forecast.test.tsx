@@ -35,5 +35,6 @@ test('what is read once is neither the coarse picture nor the answer about the p
 test('that there will be no answer is said', () => {
   const { result } = renderHook(() => useWholeForecast(FIRST_PLAN));
   act(() => mockListener!.onFailure());
+  act(() => mockListener!.onFailure());
   expect(result.current).toMatchObject({ forecast: null, failed: true });
 });

@@ -63,3 +63,54 @@ test('what the service itself refuses is no fault of the worker', async () => {
   await expect(mendedService(start).ask((counter) => counter.count(1))).rejects.toThrow('no such dish');
   expect(made).toHaveLength(1);
 });
+
+describe('a question that is wanted', () => {
+  beforeEach(() => jest.useFakeTimers());
+  afterEach(() => jest.useRealTimers());
+  const faults = async (made: { fault: () => void }[]) => {
+    for (const nth of [0, 1]) {
+      made.at(-1)!.fault();
+      await jest.advanceTimersByTimeAsync(nth);
+    }
+  };
+
+  test('is asked again after a rest where two workers end, until one answers', async () => {
+    const { made, start } = workers(never, never, next);
+    const answer = mendedService(start).askWhile(
+      () => true,
+      (counter) => counter.count(1),
+    );
+    await faults(made);
+    expect(made).toHaveLength(2);
+    await jest.advanceTimersByTimeAsync(10_000);
+    expect(await answer).toBe(2);
+  });
+
+  test('and no more once it is not, or the service was ended', async () => {
+    for (const leave of ['called off', 'ended']) {
+      const { made, start } = workers(never, never, next);
+      const service = mendedService(start);
+      let wanted = true;
+      const answer = service.askWhile(
+        () => wanted,
+        (counter) => counter.count(1),
+      );
+      await faults(made);
+      if (leave === 'ended') service.end();
+      else wanted = false;
+      await jest.advanceTimersByTimeAsync(10_000);
+      expect(await answer).toBeNull();
+      expect(made).toHaveLength(2);
+    }
+  });
+
+  test('that fails of itself is not asked again', async () => {
+    const { made, start } = workers(() => Promise.reject(new Error('no such plan')));
+    const answer = mendedService(start).askWhile(
+      () => true,
+      (counter) => counter.count(1),
+    );
+    await expect(answer).rejects.toThrow('no such plan');
+    expect(made).toHaveLength(1);
+  });
+});

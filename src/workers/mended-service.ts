@@ -1,3 +1,11 @@
+/**
+ * Rest before workers that failed twice are started again, ms: their script may have been out of reach on a bad network. Source:
+ * chosen.
+ */
+export const ASK_AGAIN = 10_000;
+
+class WorkerEnded extends Error {}
+
 /** A worker and what it answers. */
 export interface Started<Service> {
   readonly worker: Pick<Worker, 'addEventListener' | 'terminate'>;
@@ -8,6 +16,8 @@ export interface Started<Service> {
 export interface MendedService<Service> {
   /** Asks, and asks a second worker where the first ends meanwhile. Throws what the service throws, and where the second ends too. */
   ask<Answer>(question: (service: Service) => Promise<Answer>): Promise<Answer>;
+  /** Asks like `ask`, and where the second ends too again after a rest, for as long as the answer is wanted; null once it is not. */
+  askWhile<Answer>(isWanted: () => boolean, question: (service: Service) => Promise<Answer>): Promise<Answer | null>;
   end(): void;
 }
 
@@ -16,7 +26,7 @@ function watch<Service>({ worker, service }: Started<Service>) {
   watched.over = new Promise<never>((_, reject) => {
     worker.addEventListener('error', () => {
       watched.isOver = true;
-      reject(new Error('The worker ended by a fault.'));
+      reject(new WorkerEnded('The worker ended by a fault.'));
     });
   });
   /* it may end while nothing is asked */
@@ -27,23 +37,39 @@ function watch<Service>({ worker, service }: Started<Service>) {
 /** Starts the worker. A script that could not be fetched, on a bad network, is such a fault. */
 export function mendedService<Service>(start: () => Started<Service>): MendedService<Service> {
   let running = watch(start());
+  let ended = false;
   const renew = () => {
     if (!running.isOver) return;
     running.worker.terminate();
     running = watch(start());
   };
-  return {
-    async ask(question) {
+  async function ask<Answer>(question: (service: Service) => Promise<Answer>): Promise<Answer> {
+    renew();
+    const first = running;
+    try {
+      return await Promise.race([question(first.service), first.over]);
+    } catch (problem) {
+      if (!first.isOver) throw problem;
       renew();
-      const first = running;
-      try {
-        return await Promise.race([question(first.service), first.over]);
-      } catch (problem) {
-        if (!first.isOver) throw problem;
-        renew();
-        return Promise.race([question(running.service), running.over]);
+      return Promise.race([question(running.service), running.over]);
+    }
+  }
+  return {
+    ask,
+    async askWhile(isWanted, question) {
+      while (!ended && isWanted()) {
+        try {
+          return await ask(question);
+        } catch (problem) {
+          if (!(problem instanceof WorkerEnded)) throw problem;
+          await new Promise((resolve) => setTimeout(resolve, ASK_AGAIN));
+        }
       }
+      return null;
     },
-    end: () => running.worker.terminate(),
+    end() {
+      ended = true;
+      running.worker.terminate();
+    },
   };
 }

@@ -1,5 +1,12 @@
 import { expect, type Page, test } from '@playwright/test';
-import { enterOwnKitchen, expectAccessible, expectNoSidewaysScroll, fullForecast, STATIONS } from './helpers';
+import {
+  brittleWorkers,
+  enterOwnKitchen,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  fullForecast,
+  STATIONS,
+} from './helpers';
 
 const minuteOf = (words: string) => Number(/(\d+) min/.exec(words)![1]);
 
@@ -66,6 +73,39 @@ test('a finger that goes down before the page is alive and comes up after has ta
   await expect(page.getByRole('button', { name: 'Cook this' })).toBeEnabled();
   await page.mouse.up();
   await expect(page.getByRole('heading', { level: 1, name: 'Load' })).toBeVisible();
+});
+
+test('workers that end by a fault are followed by others; until one can run, the bench says that what it shows is from before', async ({
+  page,
+}) => {
+  const workers = await brittleWorkers(page);
+  await enterOwnKitchen(page);
+  const before = minuteOf(await fullForecast(page));
+  const thickness = page.getByRole('textbox', { name: 'Thickness' });
+  const set = async (mm: number) => {
+    await thickness.fill(String(mm));
+    await thickness.press('Enter');
+  };
+  const said = page.getByText('What you see is from before');
+  await workers.fault();
+  await set(20);
+  await expect.poll(async () => minuteOf(await fullForecast(page))).toBeGreaterThan(before);
+  await expect(said).toBeHidden();
+
+  await workers.fault(true);
+  await set(6);
+  await expect(said).toBeVisible();
+  await workers.allow();
+  await expect(said).toBeHidden();
+  /* the moments at all slots come as well, and the head agrees with its own */
+  const own = page.getByRole('radio', { name: /^6 mm, pull after \d+ min/ });
+  await expect(own).toBeVisible();
+  await expect(page.getByRole('tabpanel').getByText('…', { exact: true })).toHaveCount(0);
+  const agreed = async () => minuteOf(await fullForecast(page)) === minuteOf((await own.getAttribute('aria-label'))!);
+  await expect.poll(agreed).toBe(true);
+  const after = await fullForecast(page);
+  await page.reload();
+  expect(await fullForecast(page)).toBe(after);
 });
 
 test('every station opens, by mouse and by key, and nothing serious is found by axe', async ({ page }) => {

@@ -104,3 +104,38 @@ export async function holdableQuestions(page: Page): Promise<{ hold(): Promise<v
   const say = (what: string) => page.evaluate((name) => void dispatchEvent(new Event(name)), what);
   return { hold: () => say('hold-questions'), ask: () => say('ask-questions') };
 }
+
+/**
+ * Workers that a test can make end by a fault, all that run and, until they may run again, all that are begun. To be called before
+ * the page is opened.
+ */
+export async function brittleWorkers(
+  page: Page,
+): Promise<{ fault(forGood?: boolean): Promise<void>; allow(): Promise<void> }> {
+  await page.addInitScript(() => {
+    const running: Worker[] = [];
+    let forbidden = false;
+    const end = (worker: Worker) => {
+      worker.terminate();
+      worker.dispatchEvent(new ErrorEvent('error', { message: 'made to end' }));
+    };
+    window.Worker = new Proxy(Worker, {
+      construct(target, args) {
+        const worker = Reflect.construct(target, args) as Worker;
+        running.push(worker);
+        if (forbidden) setTimeout(() => end(worker));
+        return worker;
+      },
+    });
+    addEventListener('end-workers', (event) => {
+      forbidden = (event as CustomEvent<boolean>).detail;
+      running.splice(0).forEach(end);
+    });
+    addEventListener('allow-workers', () => (forbidden = false));
+  });
+  return {
+    fault: (forGood = false) =>
+      page.evaluate((detail) => void dispatchEvent(new CustomEvent('end-workers', { detail })), forGood),
+    allow: () => page.evaluate(() => void dispatchEvent(new Event('allow-workers'))),
+  };
+}

@@ -83,8 +83,8 @@ export const ForecastPanel = memo(function ForecastPanel({
   if (failed && !forecast) {
     return (
       <p role="alert" className="p-6">
-        The forecast could not be worked out in this browser. Reload the page; if it stays like this, the browser may
-        block web workers.
+        The forecast could not be worked out in this browser; Drubek tries again every few seconds. If it stays like
+        this, reload the page: the browser may block web workers.
       </p>
     );
   }
@@ -96,6 +96,12 @@ export const ForecastPanel = memo(function ForecastPanel({
       <p className="sr-only" aria-live="polite">
         {isFull ? spokenForecast(forecast) : ''}
       </p>
+      {failed && (
+        <p role="alert" className="mb-2 text-[15px] font-semibold text-alarm">
+          What you see is from before: the plan as it stands could not be worked out. Drubek tries again every few
+          seconds.
+        </p>
+      )}
       <div className="grid items-start gap-x-5 gap-y-2 @lg:grid-cols-[minmax(0,1fr)_minmax(150px,272px)]">
         <div>
           <ForecastHead forecast={forecast} interval={interval} document={document} plan={plan} />

@@ -30,7 +30,7 @@ export function ForecastStrip({
   onCook: () => void;
   cooking: boolean;
 }) {
-  const { forecast, interval, isFull } = useNewest(live);
+  const { forecast, interval, isFull, failed } = useNewest(live);
   const alive = useAlive();
   const canvas = useRef<HTMLCanvasElement>(null);
   const from = useRef<number | null>(null);
@@ -96,11 +96,17 @@ export function ForecastStrip({
             </h2>
             <p className="text-[17px] leading-none text-iron-soft">{intervalText(interval) ?? ' '}</p>
           </div>
-          <p className="mt-1 text-[13px] leading-tight">
-            {times}
-            <br />
-            {Math.round(forecast.pull.share * count)} of {count} right
-          </p>
+          {failed ? (
+            <p role="alert" className="mt-1 text-[13px] leading-tight font-semibold text-alarm">
+              From before: the plan could not be worked out; trying again
+            </p>
+          ) : (
+            <p className="mt-1 text-[13px] leading-tight">
+              {times}
+              <br />
+              {Math.round(forecast.pull.share * count)} of {count} right
+            </p>
+          )}
         </div>
         <Button look="main" className="shrink-0 self-end px-4" onClick={onCook} disabled={cooking || !isFull}>
           {cooking ? 'Setting up …' : 'Cook this'}

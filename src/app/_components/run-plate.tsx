@@ -19,7 +19,7 @@ function Countdown({ run, className }: { run: UnderWay; className: string | unde
   const now = useNow(0, run.dueAt);
   const left = Math.round(secondsLeft(run, now));
   const shown = now > 0 && !isLeft(run, now);
-  useTabCountdown(shown ? `${run.verb} ${left > 0 ? `in ${clockText(left)}` : 'now'}` : null);
+  useTabCountdown(shown ? run.verb : null, left);
   if (!shown) return null;
   return (
     <Link

@@ -1,6 +1,7 @@
 import { proxy, wrap } from 'comlink';
 import type { Observation } from '../../core/coach/observation';
 import type { PlanFile } from '../../schemas/plan-file';
+import { mendedService } from '../mended-service';
 import type { CoachService, Correction } from './protocol';
 
 /** A worker that corrects one run. */
@@ -15,14 +16,24 @@ export interface Coach {
   end(): void;
 }
 
-/** Starts the coach; a coach that fails leaves the forecast uncorrected. */
+/** Starts the coach. One that ends by a fault is started anew and learns all that was told again; one that fails leaves the forecast uncorrected. */
 export function createCoach(onCorrection: (correction: Correction) => void): Coach {
-  const worker = new Worker(new URL('./coach.worker.ts', import.meta.url), { type: 'module' });
-  const service = wrap<CoachService>(worker);
+  const coach = mendedService(() => {
+    const worker = new Worker(new URL('./coach.worker.ts', import.meta.url), { type: 'module' });
+    return { worker, service: wrap<CoachService>(worker) };
+  });
   const report = proxy(onCorrection);
+  let newest = 0;
   return {
-    correct: (document, observations, then, now, plannedDone) =>
-      void service.correct(document, observations, then, now, plannedDone, report).catch(() => undefined),
-    end: () => worker.terminate(),
+    correct(document, observations, then, now, plannedDone) {
+      const own = ++newest;
+      void coach
+        .askWhile(
+          () => own === newest,
+          (service) => service.correct(document, observations, then, now, plannedDone, report),
+        )
+        .catch(() => undefined);
+    },
+    end: () => coach.end(),
   };
 }

@@ -1,4 +1,4 @@
-import { proxy, wrap } from 'comlink';
+import { proxy, type Remote, wrap } from 'comlink';
 import type { PullInterval } from '../../core/forecast/pull-interval';
 import type { HoldForecast, HoldPlace } from '../../core/forecast/hold';
 import type { PlanOutcome } from '../../core/forecast/plan-outcome';
@@ -8,8 +8,9 @@ import type { Complaint } from '../../core/trouble/diagnose';
 import type { Explained } from '../../editing/explain-difference';
 import type { ChosenOpening } from '../../editing/openings-for';
 import type { PlanFile } from '../../schemas/plan-file';
+import { mendedService } from '../mended-service';
 import { type SearchListener, searchSideBySide } from './search-side-by-side';
-import type { LoadsOutcome, SearchAnswer, StudyService, TriedDiagnosis } from './protocol';
+import type { LoadsOutcome, StudyService, TriedDiagnosis } from './protocol';
 
 /** Asks the study worker; every question returns a function that calls it off. */
 export interface Study {
@@ -31,29 +32,39 @@ function startWorker() {
   return { worker, service: wrap<StudyService>(worker) };
 }
 
-/** Starts the worker, and for a search a second one beside it. Questions that fail are dropped: what they decorate then stays without its number. */
+/**
+ * Starts the worker, and for a search a second one beside it. One that ends by a fault is started anew and asked again, for as
+ * long as the answer is wanted. A question that itself fails is dropped: what it decorates then stays without its number.
+ */
 export function createStudy(): Study {
-  const { worker, service } = startWorker();
+  const mended = mendedService(startWorker);
   let tickets = 0;
   function ask<Answer>(
-    question: (ticket: number, onAnswer: (answer: Answer) => void) => Promise<unknown>,
+    question: (service: Remote<StudyService>, ticket: number, onAnswer: (answer: Answer) => void) => Promise<unknown>,
     onAnswer: (answer: Answer) => void,
   ): () => void {
     const ticket = ++tickets;
     let wanted = true;
     let open = true;
-    question(ticket, (answer) => wanted && onAnswer(answer))
+    mended
+      .askWhile(
+        () => wanted,
+        async (service) => {
+          if (wanted) await question(service, ticket, (answer) => wanted && onAnswer(answer));
+        },
+      )
       .catch(() => undefined)
       .finally(() => (open = false));
     return () => {
       wanted = false;
-      if (open) void service.callOff(ticket);
+      if (open) callOff(ticket);
     };
   }
+  const callOff = (ticket: number) => void mended.ask((service) => service.callOff(ticket)).catch(() => undefined);
   return {
     outcomes: (documents, onOutcome) =>
       ask<readonly [number, PlanOutcome | null]>(
-        (ticket, answer) =>
+        (service, ticket, answer) =>
           service.outcomes(
             ticket,
             documents,
@@ -62,59 +73,56 @@ export function createStudy(): Study {
         ([index, outcome]) => onOutcome(index, outcome),
       ),
     sensitivity: (document, onAnswer) =>
-      ask<Sensitivity[]>(async (ticket, answer) => {
+      ask<Sensitivity[]>(async (service, ticket, answer) => {
         const found = await service.sensitivity(ticket, document);
         if (found) answer(found);
       }, onAnswer),
     hold: (document, pulledAt, onAnswer) =>
-      ask<Record<HoldPlace, HoldForecast>>(async (ticket, answer) => {
+      ask<Record<HoldPlace, HoldForecast>>(async (service, ticket, answer) => {
         const holds = await service.hold(ticket, document, pulledAt);
         if (holds) answer(holds);
       }, onAnswer),
     loads: (document, onAnswer) =>
-      ask<LoadsOutcome>(async (ticket, answer) => {
+      ask<LoadsOutcome>(async (service, ticket, answer) => {
         const loads = await service.loads(ticket, document);
         if (loads) answer(loads);
       }, onAnswer),
     whenToAdd: (document, index, onAnswer) =>
-      ask<JoinMoment>(async (ticket, answer) => {
+      ask<JoinMoment>(async (service, ticket, answer) => {
         const found = await service.whenToAdd(ticket, document, index);
         if (found) answer(found);
       }, onAnswer),
     openings: (document, onAnswer) =>
-      ask<ChosenOpening[]>(async (ticket, answer) => {
+      ask<ChosenOpening[]>(async (service, ticket, answer) => {
         const chosen = await service.openings(ticket, document);
         if (chosen) answer(chosen);
       }, onAnswer),
-    search(document, listener) {
-      const helper = navigator.hardwareConcurrency > 1 ? startWorker() : null;
-      const over = new AbortController();
-      worker.addEventListener('error', listener.onFailure, { signal: over.signal });
-      const onAnswer = (answer: SearchAnswer) => {
-        if (answer.finished) over.abort();
-        listener.onAnswer(answer);
-      };
-      const callOff = searchSideBySide(service, () => ++tickets, helper, document, { ...listener, onAnswer });
-      return () => {
-        over.abort();
-        callOff();
-      };
-    },
+    search: (document, listener) =>
+      searchSideBySide(
+        {
+          search: (...question) => mended.ask((service) => service.search(...question)),
+          callOff: async (ticket) => callOff(ticket),
+        },
+        () => ++tickets,
+        navigator.hardwareConcurrency > 1 ? startWorker() : null,
+        document,
+        listener,
+      ),
     diagnose: (document, complaint, onAnswer) =>
-      ask<TriedDiagnosis>(async (ticket, answer) => {
+      ask<TriedDiagnosis>(async (service, ticket, answer) => {
         const tried = await service.diagnose(ticket, document, complaint);
         if (tried) answer(tried);
       }, onAnswer),
     intervals: (documents, onAnswer) =>
-      ask<PullInterval[]>(async (ticket, answer) => {
+      ask<PullInterval[]>(async (service, ticket, answer) => {
         const intervals = await service.intervals(ticket, documents);
         if (intervals) answer(intervals);
       }, onAnswer),
     explain: (one, other, onAnswer) =>
-      ask<Explained>(async (ticket, answer) => {
+      ask<Explained>(async (service, ticket, answer) => {
         const explained = await service.explain(ticket, one, other);
         if (explained) answer(explained);
       }, onAnswer),
-    end: () => worker.terminate(),
+    end: () => mended.end(),
   };
 }

@@ -138,7 +138,7 @@ export function CookingPhase({
     noteRun({ batchId: id, name, verb: VERBS[action.verb], dueAt, speed });
   }, [id, name, action.verb, action.at, speed]);
 
-  useTabCountdown(`${VERBS[action.verb]} ${left > 0 ? `in ${clockText(left)}` : 'now'}`);
+  useTabCountdown(VERBS[action.verb], left);
 
   const sample = live.forecast ? sampleAt(live.forecast.record, elapsed) : 0;
   return (
@@ -179,7 +179,12 @@ export function CookingPhase({
               <span className="text-ash">{biteWords(typical.crispness, plan.target.crispness)}</span>
             </>
           ) : (
-            <span className="text-ash">Working out how it should look …</span>
+            <span className="text-ash">
+              {live.failed
+                ? 'How it should look could not be worked out; trying again'
+                : 'Working out how it should look'}{' '}
+              …
+            </span>
           )}
         </p>
       </div>
