@@ -10,7 +10,14 @@ import { send } from '@/ui/send';
 import { NEXT_WORDS } from '@/ui/words/labels';
 
 /** What is to be done the next time; whether anything is learnt from the batch; and the way out of the log. */
-export function BatchActions({ batch }: { batch: Batch }) {
+export function BatchActions({
+  batch,
+  teaches,
+}: {
+  batch: Batch;
+  /** false for a rehearsal, from which nothing is learnt either way */
+  teaches: boolean;
+}) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const put = async (path: string, body: unknown, then: () => void) => {
@@ -33,13 +40,15 @@ export function BatchActions({ batch }: { batch: Batch }) {
           onChange={(next) => void choose(next as Outcome['next'])}
         />
       )}
-      <Button
-        look="quiet"
-        disabled={busy}
-        onClick={() => put('place', { leftOut: !batch.leftOut }, () => router.refresh())}
-      >
-        {batch.leftOut ? 'Learn from it again' : 'Do not learn from it'}
-      </Button>
+      {teaches && (
+        <Button
+          look="quiet"
+          disabled={busy}
+          onClick={() => put('place', { leftOut: !batch.leftOut }, () => router.refresh())}
+        >
+          {batch.leftOut ? 'Learn from it again' : 'Do not learn from it'}
+        </Button>
+      )}
       <Button
         look="quiet"
         disabled={busy}

@@ -147,6 +147,17 @@ test('with what is known by now it is planned again, and what is known is said',
   await waitFor(() => expect(plan).toBeEnabled());
 });
 
+test('a rehearsal says that it was one, and that nothing is learnt from it', async () => {
+  const real = pastBatch();
+  const [first, ...rest] = real.events;
+  const detail = { speed: 60, real: first!.happenedAt };
+  const rehearsed = { ...first!, id: '5f0c8a52-7d2e-4c0a-9b57-0d5f5f2a1c11', kind: 'rehearsed', detail } as const;
+  render(<BatchView batch={{ ...real, events: [rehearsed, first!, ...rest] }} fryerId="a" />);
+  expect(screen.getByText(/, a rehearsal$/)).toBeInTheDocument();
+  expect(await screen.findByText(/^Nothing is learnt from a rehearsal\. So next time:/)).toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: 'Do not learn from it' })).toBeNull();
+});
+
 test('a batch is left out, judged anew or deleted by a tap', async () => {
   render(<BatchView batch={pastBatch()} />);
   await userEvent.click(screen.getByRole('button', { name: 'Do not learn from it' }));

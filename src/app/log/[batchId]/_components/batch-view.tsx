@@ -6,6 +6,7 @@ import { type ReactNode, useMemo, useState } from 'react';
 import { asCooked } from '@/editing/as-cooked';
 import { looksOfColours, sampleAt } from '@/core/batch/record-statistics';
 import { deriveRun } from '@/core/run/run-state';
+import { REAL_TIME } from '@/core/run/shown-clock';
 import { browningSeen } from '@/core/run/suggest-outcome';
 import type { Batch } from '@/schemas/batch';
 import type { BatchPhoto } from '@/schemas/photo';
@@ -49,6 +50,7 @@ export function BatchView({
   const units = useUnits();
   const [editing, setEditing] = useState(false);
   const run = useMemo(() => deriveRun(batch.events), [batch.events]);
+  const isRehearsal = run.clock !== REAL_TIME;
   const document = useMemo(
     () => (run.loadedAt === null ? batch.document : asCooked(batch.document, run)),
     [batch.document, run],
@@ -72,10 +74,11 @@ export function BatchView({
           <p>
             <LocalTime at={batch.begunAt} write={(date) => format(date, 'EEEE d MMMM yyyy')} />{' '}
             <ClockPlate at={batch.begunAt} /> {loadBefore(batch.document)}in {batch.fryerName}
+            {isRehearsal && ', a rehearsal'}
           </p>
           <p className="text-iron-soft">{planPhrases(batch.document, units).join(' · ')}</p>
         </div>
-        {run.phase === 'done' && <BatchActions batch={batch} />}
+        {run.phase === 'done' && <BatchActions batch={batch} teaches={!isRehearsal} />}
       </div>
       {run.phase !== 'done' && (
         <p className="mt-3">
@@ -128,7 +131,7 @@ export function BatchView({
               <h2 id="again" className="text-[20px]">
                 The next one
               </h2>
-              <PlanAgain planned={batch.document} again={again} fryerId={fryerId} />
+              <PlanAgain planned={batch.document} again={again} fryerId={fryerId} isRehearsal={isRehearsal} />
             </section>
           )}
         </StudyProvider>

@@ -45,7 +45,16 @@ function learntSince({ learnt: now }: PlanFile, { learnt: then }: PlanFile, unit
 }
 
 /** The batch planned again from its first load on, with all that the kitchen knows by now, its openings chosen anew; what changed, and why. */
-export function PlanAgain({ fryerId, ...batch }: { planned: PlanFile; again: PlanFile; fryerId: string | null }) {
+export function PlanAgain({
+  fryerId,
+  isRehearsal,
+  ...batch
+}: {
+  planned: PlanFile;
+  again: PlanFile;
+  fryerId: string | null;
+  isRehearsal: boolean;
+}) {
   const planned = useMemo(() => fromFirstLoad(batch.planned), [batch.planned]);
   const again = useMemo(() => fromFirstLoad(batch.again), [batch.again]);
   const units = useUnits();
@@ -63,7 +72,7 @@ export function PlanAgain({ fryerId, ...batch }: { planned: PlanFile; again: Pla
         <p>
           {since.length > 0
             ? `By now the kitchen knows: ${since.join('; ')}. So ${next}: `
-            : `The kitchen knows nothing new that matters here. So ${next}: `}
+            : `${isRehearsal ? 'Nothing is learnt from a rehearsal' : 'The kitchen knows nothing new that matters here'}. So ${next}: `}
           <strong>{pullText(now.forecast).toLowerCase()}</strong>
           {now.interval && ` ${intervalText(now.interval)}`}
           {then.forecast &&
