@@ -4,7 +4,6 @@ import { AS_EXPECTED, type Unknowns } from '../core/forecast/unknowns';
 import type { PlanFile } from '../schemas/plan-file';
 import type { FirstSight } from '../core/forecast/first-sight';
 import { createForecaster, type Forecaster } from '../workers/forecast/client';
-import { ASK_AGAIN } from '../workers/mended-service';
 
 /** A forecast that follows a plan: the newest picture, whether it is the full one, and the interval once known. */
 export interface LiveForecast {
@@ -25,6 +24,9 @@ export function questionOf(document: PlanFile, unknowns: Unknowns = AS_EXPECTED)
 export function asItCame(document: PlanFile, { forecast, interval }: FirstSight): LiveForecast {
   return { forecast, isFull: false, interval, failed: false, question: questionOf(document) };
 }
+
+/** Rest before a question at which two lots of workers have failed is asked again, ms. Source: chosen, as that of the other workers. */
+const ASK_AGAIN = 10_000;
 
 /** Nothing worked out yet. */
 export const NOTHING_YET: LiveForecast = { forecast: null, isFull: false, interval: null, failed: false, question: '' };

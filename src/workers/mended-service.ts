@@ -2,7 +2,7 @@
  * Rest before workers that failed twice are started again, ms: their script may have been out of reach on a bad network. Source:
  * chosen.
  */
-export const ASK_AGAIN = 10_000;
+const ASK_AGAIN = 10_000;
 
 class WorkerEnded extends Error {}
 
