@@ -95,6 +95,10 @@ test('workers that end by a fault are followed by others; until one can run, the
   await workers.fault(true);
   await set(6);
   await expect(said).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.getByLabel('Forecast in short').getByText(/^From before/)).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await page.setViewportSize({ width: 1280, height: 800 });
   await workers.allow();
   await expect(said).toBeHidden();
   /* the moments at all slots come as well, and the head agrees with its own */
