@@ -112,6 +112,38 @@ test('workers that end by a fault are followed by others; until one can run, the
   expect(await fullForecast(page)).toBe(after);
 });
 
+test('a batch begun right after a lever was moved is the plan that the bench comes to, openings and all', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page);
+  await fullForecast(page);
+  const bench = page.url();
+  const thickness = page.getByRole('textbox', { name: 'Thickness' });
+  const set = async (mm: number) => {
+    await thickness.fill(String(mm));
+    await thickness.press('Enter');
+  };
+  /* two plans that are opened at other moments */
+  await set(20);
+  await fullForecast(page);
+  const request = page.waitForRequest((sent) => sent.method() === 'POST' && sent.url().endsWith('/api/batches'));
+  await set(6);
+  await page.getByRole('button', { name: 'Cook this' }).dispatchEvent('click');
+  const { document, forecast } = (await request).postDataJSON() as {
+    document: { steps: { step: string; events: { minute: number }[] }[] };
+    forecast: { done_min: number };
+  };
+  await expect(page).toHaveURL(/\/cook\//);
+  await page.goto(bench);
+  expect(minuteOf(await fullForecast(page))).toBe(Math.round(forecast.done_min));
+  await page.getByRole('tab', { name: /^Cook/ }).click();
+  const shakes = page.getByRole('region', { name: 'Forecast' }).getByText(/^shake after/i);
+  const minutes = document.steps
+    .find(({ step }) => step === 'cook')!
+    .events.map(({ minute }) => `${minute}`.replace('.5', '½'));
+  await expect(shakes).toHaveText(`shake after ${minutes.join(', ')} min`);
+});
+
 test('every station opens, by mouse and by key, and nothing serious is found by axe', async ({ page }) => {
   await enterOwnKitchen(page);
   await fullForecast(page);

@@ -33,7 +33,7 @@ import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile } from '@/schemas/plan-from-file';
 import { unpackPlan } from '@/schemas/plan-link';
-import type { LiveForecastStore } from '@/ui/live-forecast';
+import { type LiveForecastStore, questionOf } from '@/ui/live-forecast';
 import { ComparePanel } from './compare-panel';
 import { fieldMarks } from './field-marks';
 import { ForecastStrip } from './forecast-strip';
@@ -218,7 +218,18 @@ test('marks on the field are the openings and the edges between stages', () => {
 
 test('the strip at the foot says the forecast in short, opens the whole of it, and begins the cook', async () => {
   const [onOpen, onCook] = [jest.fn(), jest.fn()];
-  render(<ForecastStrip live={liveWith(forecast)} plan={plan} onOpen={onOpen} onCook={onCook} cooking={false} />);
+  const answer = { ...mockLive, interval: { p10: 900, p50: 1200, p90: 1500 }, question: questionOf(FIRST_PLAN) };
+  const live = { read: () => answer } as Partial<LiveForecastStore> as LiveForecastStore;
+  const strip = (document: PlanFile, pending: boolean) => (
+    <ForecastStrip {...{ live, document, pending, plan, onOpen, onCook }} cooking={false} />
+  );
+  const { rerender } = render(strip(FIRST_PLAN, true));
+  /* the range is a sign that the moment stays */
+  expect(screen.queryByText('(15–25)')).not.toBeInTheDocument();
+  rerender(strip({ ...FIRST_PLAN, mass_g: 600 }, false));
+  expect(screen.queryByText('(15–25)')).not.toBeInTheDocument();
+  rerender(strip(FIRST_PLAN, false));
+  expect(screen.getByText('(15–25)')).toBeVisible();
   expect(screen.getByRole('heading')).toHaveTextContent(/^Pull after about \d+ min/);
   expect(screen.getByText(/of \d+ right$/)).toHaveTextContent(/^(not opened|shake )/);
   await userEvent.click(screen.getByRole('button', { name: 'Open the whole forecast' }));

@@ -19,8 +19,6 @@ import { withKnowledge } from '@/editing/with-knowledge';
 import type { PlanFile } from '@/schemas/plan-file';
 import { planFromFile, wholePlanFromFile } from '@/schemas/plan-from-file';
 import type { KitchenCutter, KitchenFryer } from '@/schemas/kitchen';
-import { savedSince } from '@/ui/outbox/newest-saved';
-import { unsavedPlan } from '@/ui/outbox/unsaved-plans';
 import { StudyProvider } from '@/ui/study/study-context';
 import { useCalm } from '@/ui/use-calm';
 import { useAlive } from '@/ui/use-alive';
@@ -44,6 +42,8 @@ import { fromShelf, shelve } from './plan-shelf';
 import { PlanName } from './plan-name';
 import { useBeginBatch } from './use-begin-batch';
 import { useBenchKeys } from './use-bench-keys';
+import { useFollowing } from './use-following';
+import { useKeptPlan } from './use-kept-plan';
 import { usePlanHistory } from './use-plan-history';
 import { useSaving } from './use-saving';
 
@@ -128,20 +128,9 @@ export function Bench({
   const saving = useSaving(planId, fryerId, history.settled ? document : null, begun, revision);
 
   const { takeUp } = history;
-  const lookedFor = useRef('');
-  useEffect(() => {
-    /* once for each page that comes: what is moved on the bench since is newer */
-    const page = `${planId} ${revision}`;
-    if (lookedFor.current === page) return;
-    lookedFor.current = page;
-    /* what this device could not store before it was reloaded, or has stored since the page was kept that stands here now */
-    const kept = unsavedPlan(planId) ?? savedSince(planId, revision);
-    if (!kept) return;
-    void import('./read-elsewhere').then(({ readPlan: read }) => {
-      const document = read(kept.document);
-      if (document) takeUp(known(document));
-    });
-  }, [planId, revision, takeUp, known]);
+  const takeUpKnown = useCallback((kept: PlanFile) => takeUp(known(kept)), [takeUp, known]);
+  const reading = useKeptPlan(planId, revision, takeUpKnown);
+  const following = useFollowing(document, reading);
 
   /* the worker begins on a moved lever before the page is drawn */
   const { move: moveHistory, release: releaseHistory } = history;
@@ -173,9 +162,14 @@ export function Bench({
 
   const onPin = useCallback(() => setPinned((before) => (before ? null : now.current.document)), []);
   const { begin, beginning, busy, leaveIt } = useBeginBatch(live, fryerName);
-  const onCook = useCallback(() => begin(now.current.document), [begin]);
+  /* a lever may just have been let go: what begins is what the prices were of */
+  const { whenFollowed } = following;
+  const onCook = useCallback(() => begin(whenFollowed().then(() => now.current.document)), [begin, whenFollowed]);
   /* the answer comes within a few frames of the move and draws the panel anyway */
-  const field = useDeferredValue(useMemo(() => ({ document, plan }), [plan, document]));
+  const field = useDeferredValue(
+    useMemo(() => ({ document, plan, pending: following.pending }), [plan, document, following.pending]),
+  );
+  const pending = following.pending || field.pending;
 
   useBenchKeys({
     choose: setStation,
@@ -186,7 +180,13 @@ export function Bench({
 
   return (
     <StudyProvider>
-      <FollowOpenings document={document} settled={history.settled} follow={history.follow} />
+      <FollowOpenings
+        document={document}
+        question={following.question}
+        settled={history.settled}
+        follow={history.follow}
+        onAnswered={following.setAnswered}
+      />
       <Tabs.Root value={station} onValueChange={(value) => setStation(value as StationId)}>
         <div className="flex max-xl:flex-col">
           <div className="no-print flex shrink-0 items-center xl:w-[192px] xl:flex-col xl:items-start xl:justify-center xl:pb-3">
@@ -239,6 +239,7 @@ export function Bench({
             <ForecastSheet narrow={narrow} opened={opened} back={STATION_WORDS[station]} onClose={closeSheet}>
               <ForecastPanel
                 live={live}
+                pending={pending}
                 document={field.document}
                 plan={field.plan}
                 readPlan={readPlan}
@@ -269,6 +270,8 @@ export function Bench({
         {(narrow || !alive) && !opened && (
           <ForecastStrip
             live={live}
+            pending={pending}
+            document={field.document}
             plan={field.plan}
             onOpen={() => setOpened(true)}
             onCook={onCook}

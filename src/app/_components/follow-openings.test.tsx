@@ -8,6 +8,7 @@ import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { PlanFile } from '@/schemas/plan-file';
 import type { ChosenOpening } from '@/editing/openings-for';
 import { FollowOpenings } from './follow-openings';
+import { openingsQuestion } from './use-following';
 
 const CHOSEN: ChosenOpening[] = [
   { minute: 5, action: 'shake' },
@@ -30,14 +31,16 @@ const rest = () => act(() => void jest.advanceTimersByTime(300));
 const minutes = (file: PlanFile) => file.cook.events.map(({ minute }) => minute);
 
 function start(document: PlanFile) {
-  const follow = jest.fn();
-  const view = (now: PlanFile, settled = true) => <FollowOpenings document={now} settled={settled} follow={follow} />;
+  const [follow, onAnswered] = [jest.fn(), jest.fn()];
+  const view = (now: PlanFile, settled = true) => (
+    <FollowOpenings document={now} question={openingsQuestion(now)} {...{ settled, follow, onAnswered }} />
+  );
   const { rerender } = render(view(document));
-  return { follow, show: (now: PlanFile, settled?: boolean) => rerender(view(now, settled)) };
+  return { follow, onAnswered, show: (now: PlanFile, settled?: boolean) => rerender(view(now, settled)) };
 }
 
 test('openings are chosen once the plan has come to rest, and not again because they have come', () => {
-  const { follow, show } = start(FIRST_PLAN);
+  const { follow, onAnswered, show } = start(FIRST_PLAN);
   show({ ...FIRST_PLAN, mass_g: 600 }, false);
   rest();
   expect(openings).not.toHaveBeenCalled();
@@ -48,6 +51,7 @@ test('openings are chosen once the plan has come to rest, and not again because 
   const [from, to] = follow.mock.calls[0] as [PlanFile, PlanFile];
   expect([from.mass_g, to.mass_g]).toEqual([700, 700]);
   expect(minutes(to)).toEqual([5, 9.5]);
+  expect(onAnswered).toHaveBeenCalledWith(openingsQuestion(to));
   show(to);
   rest();
   expect(openings).toHaveBeenCalledTimes(1);

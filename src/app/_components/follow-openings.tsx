@@ -1,7 +1,6 @@
 'use client';
 
 import { useEffect, useLayoutEffect, useRef } from 'react';
-import { isMixing } from '@/core/plan/plan';
 import { withChosenOpenings } from '@/editing/edit-cook';
 import type { PlanFile } from '@/schemas/plan-file';
 import { useStudy } from '@/ui/study/study-context';
@@ -12,23 +11,20 @@ const REST = 250;
 /** Keeps the openings of a plan that leaves them to Drubek where they suit it, whenever the plan has come to rest. */
 export function FollowOpenings({
   document,
+  question,
   settled,
   follow,
+  onAnswered,
 }: {
   document: PlanFile;
+  /** @see openingsQuestion */
+  question: string;
   settled: boolean;
   follow: (from: PlanFile, to: PlanFile) => void;
+  onAnswered: (question: string) => void;
 }) {
   const study = useStudy();
   const isFollowing = document.cook.openings === 'chosen' && settled;
-  /* the openings themselves, the rest and the name change nothing about which would suit */
-  const question = JSON.stringify({
-    ...document,
-    name: '',
-    after: [],
-    cook: { ...document.cook, events: document.cook.events.filter((event) => !isMixing(event.action)) },
-    mixing: document.cook.events.map((event) => event.action).find(isMixing),
-  });
   /* a plan that is renamed while the answer is under way is still the plan that was asked about */
   const newest = useRef(document);
   useLayoutEffect(() => void (newest.current = document), [document]);
@@ -36,14 +32,15 @@ export function FollowOpenings({
     if (!study || !isFollowing) return;
     let callOff = () => {};
     const timer = setTimeout(() => {
-      callOff = study.openings(newest.current, (chosen) =>
-        follow(newest.current, withChosenOpenings(newest.current, chosen)),
-      );
+      callOff = study.openings(newest.current, (chosen) => {
+        follow(newest.current, withChosenOpenings(newest.current, chosen));
+        onAnswered(question);
+      });
     }, REST);
     return () => {
       clearTimeout(timer);
       callOff();
     };
-  }, [study, isFollowing, question, follow]);
+  }, [study, isFollowing, question, follow, onAnswered]);
   return null;
 }

@@ -34,6 +34,7 @@ const DRAWER = 'w-full max-w-[272px] justify-self-center @lg:justify-self-end';
 /** The forecast, always in view. */
 export const ForecastPanel = memo(function ForecastPanel({
   live,
+  pending,
   document,
   plan,
   readPlan,
@@ -47,6 +48,8 @@ export const ForecastPanel = memo(function ForecastPanel({
   cooking,
 }: {
   live: LiveForecastStore;
+  /** whether the openings have still to follow the plan: a moment with its range is one that stays */
+  pending: boolean;
   document: PlanFile;
   plan: Plan;
   /** the plan as it stands, which what is drawn here may lag behind */
@@ -94,7 +97,7 @@ export const ForecastPanel = memo(function ForecastPanel({
   return (
     <section aria-label="Forecast" className="@container px-4 py-3 lg:px-6">
       <p className="sr-only" aria-live="polite">
-        {isFull ? spokenForecast(forecast) : ''}
+        {isFull && !pending ? spokenForecast(forecast) : ''}
       </p>
       {failed && (
         <p role="alert" className="mb-2 text-[15px] font-semibold text-alarm">
@@ -104,7 +107,12 @@ export const ForecastPanel = memo(function ForecastPanel({
       )}
       <div className="grid items-start gap-x-5 gap-y-2 @lg:grid-cols-[minmax(0,1fr)_minmax(150px,272px)]">
         <div>
-          <ForecastHead forecast={forecast} interval={interval} document={document} plan={plan} />
+          <ForecastHead
+            forecast={forecast}
+            interval={pending || !isOfPlan ? null : interval}
+            document={document}
+            plan={plan}
+          />
           {count > 1 && (
             <p className="mt-2 text-[15px]">
               The first of {count} loads;{' '}
@@ -168,7 +176,7 @@ export const ForecastPanel = memo(function ForecastPanel({
           onServeAt={onServeAt}
           bar
         />
-        <Button look="main" className="ml-auto px-7 py-3 text-[18px]" onClick={onCook} disabled={cooking || !isFull}>
+        <Button look="main" className="ml-auto px-7 py-3 text-[18px]" onClick={onCook} disabled={cooking || !alive}>
           {cooking ? 'Setting up …' : 'Cook this'}
         </Button>
       </div>

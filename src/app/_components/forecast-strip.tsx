@@ -12,25 +12,32 @@ import { fieldBackground } from '@/ui/field/field-background';
 import { useAlive } from '@/ui/use-alive';
 import { fieldParts } from '@/ui/field/field-parts';
 import { paintField } from '@/ui/field/paint-field';
-import type { LiveForecastStore } from '@/ui/live-forecast';
+import type { PlanFile } from '@/schemas/plan-file';
+import { type LiveForecastStore, questionOf } from '@/ui/live-forecast';
 import { useNewest } from '@/ui/use-forecast';
 import { intervalText, pullText } from '@/ui/words/forecast-text';
 
 /** The forecast at the foot of a small screen, in view while levers are moved above; tapped or dragged up it opens whole. */
 export function ForecastStrip({
   live,
+  pending,
+  document,
   plan,
   onOpen,
   onCook,
   cooking,
 }: {
   live: LiveForecastStore;
+  /** whether the openings have still to follow the plan: a moment with its range is one that stays */
+  pending: boolean;
+  document: PlanFile;
   plan: Plan;
   onOpen: () => void;
   onCook: () => void;
   cooking: boolean;
 }) {
-  const { forecast, interval, isFull, failed } = useNewest(live);
+  const { forecast, interval, failed, question } = useNewest(live);
+  const isOfPlan = question === questionOf(document);
   const alive = useAlive();
   const canvas = useRef<HTMLCanvasElement>(null);
   const from = useRef<number | null>(null);
@@ -94,7 +101,9 @@ export function ForecastStrip({
             <h2 className="text-[14px] leading-tight">
               {words} <span className="block text-[30px] leading-none font-bold tracking-tight">{minutes}</span>
             </h2>
-            <p className="text-[17px] leading-none text-iron-soft">{intervalText(interval) ?? ' '}</p>
+            <p className="text-[17px] leading-none text-iron-soft">
+              {intervalText(pending || !isOfPlan ? null : interval) ?? ' '}
+            </p>
           </div>
           {failed ? (
             <p role="alert" className="mt-1 text-[13px] leading-tight font-semibold text-alarm">
@@ -108,7 +117,7 @@ export function ForecastStrip({
             </p>
           )}
         </div>
-        <Button look="main" className="shrink-0 self-end px-4" onClick={onCook} disabled={cooking || !isFull}>
+        <Button look="main" className="shrink-0 self-end px-4" onClick={onCook} disabled={cooking || !alive}>
           {cooking ? 'Setting up …' : 'Cook this'}
         </Button>
       </div>

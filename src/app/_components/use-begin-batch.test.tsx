@@ -32,7 +32,9 @@ beforeEach(() => [mockPush, mockSend, mockNotify].forEach((mock) => mock.mockRes
 test('a batch begins with the forecast of the very plan, once, however often it is tapped', async () => {
   mockSend.mockResolvedValue({ kind: 'done' });
   const result = begun();
-  await act(() => Promise.all([result.current.begin(FIRST_PLAN), result.current.begin(FIRST_PLAN)]));
+  /* a plan may still be followed by its openings when it is begun */
+  const settled = Promise.resolve(FIRST_PLAN);
+  await act(() => Promise.all([result.current.begin(settled), result.current.begin(settled)]));
   expect(mockSend).toHaveBeenCalledTimes(1);
   const [, , body] = mockSend.mock.lastCall!;
   expect(body).toMatchObject({ fryerName: 'Large drawer', beside: false });

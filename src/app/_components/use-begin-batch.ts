@@ -18,7 +18,7 @@ export function useBeginBatch(live: LiveForecastStore, fryerName: string) {
   const [busy, setBusy] = useState<Busy | null>(null);
   const under = useRef(false);
   const begin = useCallback(
-    async (document: PlanFile, beside = false) => {
+    async (settled: PlanFile | Promise<PlanFile>, beside = false) => {
       if (under.current) return;
       under.current = true;
       setBeginning(true);
@@ -27,6 +27,7 @@ export function useBeginBatch(live: LiveForecastStore, fryerName: string) {
         under.current = false;
         setBeginning(false);
       };
+      const document = await settled;
       /* what is cooked and what is forecast are one plan, although a lever may just have been let go */
       const { forecast, interval, failed } = await live.answerAbout(document);
       if (failed || !forecast) {
