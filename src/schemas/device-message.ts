@@ -49,10 +49,13 @@ export type DeviceFault = (typeof DEVICE_FAULTS)[number];
 /** Speeds a rehearsal may run at, over that of a clock. */
 export const SPEED_LIMITS = [1, 120] as const;
 
+/** A moment, ms since 1970. */
+const momentSchema = z.number().int().min(1_500_000_000_000).max(4_102_444_800_000);
+
 /** A clock that may run faster: at `real` ms since 1970 it showed `shown` ms, and goes `speed` times as fast. */
 export const clockSchema = z.strictObject({
-  real: z.number().int().min(1_500_000_000_000).max(4_102_444_800_000),
-  shown: z.number().int().min(1_500_000_000_000).max(4_102_444_800_000),
+  real: momentSchema,
+  shown: momentSchema,
   speed: z.number().min(SPEED_LIMITS[0]).max(SPEED_LIMITS[1]),
 });
 
@@ -61,7 +64,8 @@ export const dialCommandSchema = z.strictObject({ dial_c: z.number().min(40).max
 
 /** `POST /fryer/basket`: what hands did at the drawer of a stand-in; a fryer of metal knows it by itself. */
 export const basketCommandSchema = z.discriminatedUnion('action', [
-  z.strictObject({ action: z.literal('load'), plan: planFileSchema }),
+  /* `at`: when they went in, ms since 1970 by the clock that the stand-ins follow; now unless given */
+  z.strictObject({ action: z.literal('load'), plan: planFileSchema, at: momentSchema.optional() }),
   z.strictObject({ action: z.literal('oil'), mass_g: z.number().min(0).max(200) }),
   z.strictObject({ action: z.enum(['shake', 'toss', 'flip', 'open', 'swap', 'pull', 'add', 'empty']) }),
 ]);

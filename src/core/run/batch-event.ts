@@ -84,6 +84,9 @@ export function eventOfKind<Kind extends BatchEventKind>(
 /** Records an event of a kind with what that kind carries; kinds that carry nothing need nothing. */
 export type RecordEvent = <Kind extends BatchEventKind>(kind: Kind, ...detail: Told<Kind>) => void;
 
+/** The same for what happened at a moment of the run's clock, ms since 1970. */
+export type RecordEventAt = <Kind extends BatchEventKind>(at: number, kind: Kind, ...detail: Told<Kind>) => void;
+
 /** What has to be told beside a kind. */
 export type Told<Kind extends BatchEventKind> =
   Partial<EventDetails[Kind]> extends EventDetails[Kind] ? [detail?: EventDetail<Kind>] : [detail: EventDetail<Kind>];

@@ -8,6 +8,7 @@ import { createCavity, stepCavity } from '../../core/fryer/cavity';
 import { AMBIENT_TEMPERATURE } from '../../core/properties/kitchen-air';
 import type { Fryer } from '../../core/plan/fryer';
 import { fryerFromLabel } from '../../core/fryer/fryer-from-label';
+import { medianOf } from '../../core/numeric/quantile';
 import { createSeededRandom } from '../../core/numeric/seeded-random';
 import { outerRamp } from '../../core/plan/outer-ramp';
 import type { CookEvent, Plan } from '../../core/plan/plan';
@@ -43,7 +44,7 @@ export interface SimulatedKitchen {
   /** colour of a typical piece, or null with nothing in */
   readonly colour: LabColour | null;
   turnDial(kelvin: number | null): void;
-  /** puts a prepared batch in */
+  /** puts a prepared batch in; a preheat of the plan counts as made */
   load(plan: Plan): void;
   act(event: Pick<CookEvent, 'action' | 'oilMass'>): void;
   /** takes everything out */
@@ -52,16 +53,16 @@ export interface SimulatedKitchen {
   pass(duration: number): void;
 }
 
-/** A kitchen whose fryer differs from its label by chance. Same seed and calls, same kitchen. */
-export function createSimulatedKitchen(seed: number): SimulatedKitchen {
+/** A kitchen whose fryer differs from its label by chance. Same seed and calls, same kitchen. @param most how far it may differ */
+export function createSimulatedKitchen(seed: number, most = HIDDEN): SimulatedKitchen {
   const random = createSeededRandom(seed);
   const wide = () => 2 * random() - 1;
   const hidden = { offset: wide(), transfer: wide(), power: wide(), browning: wide() };
   const truthOf = (fryer: Fryer): Fryer => ({
     ...fryer,
-    thermostatOffset: fryer.thermostatOffset + HIDDEN.offset * hidden.offset,
-    heatTransferCoefficient: fryer.heatTransferCoefficient * (1 + HIDDEN.transfer * hidden.transfer),
-    maximumPower: fryer.maximumPower * (1 + HIDDEN.power * hidden.power),
+    thermostatOffset: fryer.thermostatOffset + most.offset * hidden.offset,
+    heatTransferCoefficient: fryer.heatTransferCoefficient * (1 + most.transfer * hidden.transfer),
+    maximumPower: fryer.maximumPower * (1 + most.power * hidden.power),
   });
   const cavity = createCavity();
   let fryer = truthOf(fryerFromLabel(1500, 0.05, 0.09));
@@ -94,14 +95,14 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
       return batch ? basketWeight(batch.run) : 0;
     },
     get centre() {
-      return batch ? median(joined(batch.run).flatMap(centres)) : AMBIENT_TEMPERATURE;
+      return batch ? medianOf(joined(batch.run).flatMap(centres)) : AMBIENT_TEMPERATURE;
     },
     get colour() {
       if (!batch) return null;
       const [first] = batch.run.groups;
       const faces = new Float64Array(2 * first!.state.count);
       visibleBrowning(first!.state, faces, 0);
-      return colourAtBrowning(outerRamp(first!.part), median([...faces]));
+      return colourAtBrowning(outerRamp(first!.part), medianOf(faces));
     },
     turnDial(kelvin) {
       dial = kelvin;
@@ -112,11 +113,10 @@ export function createSimulatedKitchen(seed: number): SimulatedKitchen {
       const own: Plan = {
         ...plan,
         fryer,
-        preheat: null,
-        browningScale: plan.browningScale * (1 + HIDDEN.browning * hidden.browning),
+        browningScale: plan.browningScale * (1 + most.browning * hidden.browning),
       };
       const run = startRun(own, random, STANDARD_RESOLUTION);
-      Object.assign(run.cavity, warm);
+      if (!plan.preheat || warm.temperature > run.cavity.temperature) Object.assign(run.cavity, warm);
       batch = { run, plan: own };
       drawerOutFor = 0;
     },
@@ -146,8 +146,4 @@ function joined(run: CookRun): LoadedGroup[] {
 
 function centres({ state }: LoadedGroup): number[] {
   return Array.from({ length: state.count }, (_, p) => state.temperature[p * state.cells + (state.cells - 1) / 2]!);
-}
-
-function median(values: number[]): number {
-  return values.sort((a, b) => a - b)[values.length >> 1]!;
 }

@@ -1,4 +1,10 @@
+import { traceAt, traceOf } from '../../core/coach/trace';
+import { browningOfColour } from '../../core/food/colour-ramp';
+import { dialTemperature } from '../../core/plan/plan';
+import { outerRamp } from '../../core/plan/outer-ramp';
+import { planFromFile } from '../../schemas/plan-from-file';
 import { FIRST_PLAN } from '../../schemas/first-plan';
+import { createSimulatedKitchen } from './simulated-kitchen';
 import { createStandIns } from './stand-ins';
 
 const START = 1_790_000_000_000;
@@ -62,6 +68,45 @@ test('at 60 times the speed a minute of the clock is an hour of cooking, the sam
   const grams = (one: ReturnType<typeof bench>) => one.standIns.report('scale')!.grams;
   expect(Math.abs(grams(slow) - grams(fast))).toBeLessThanOrEqual(4);
   expect(grams(fast)).toBeLessThan(0.95 * FIRST_PLAN.mass_g);
+});
+
+test('a preheat that the plan has counts as made; without one the fryer is as warm as it stands', () => {
+  const airAfterLoading = (preheat: typeof FIRST_PLAN.fryer.preheat) => {
+    const { standIns } = bench();
+    standIns.turnDial(195);
+    standIns.atBasket({ action: 'load', plan: { ...FIRST_PLAN, fryer: { ...FIRST_PLAN.fryer, preheat } } });
+    return standIns.report('fryer')!.air_c;
+  };
+  expect(airAfterLoading({ minutes: 4, temperature_c: 195 })).toBeGreaterThan(150);
+  expect(airAfterLoading(null)).toBeLessThan(40);
+});
+
+test('pieces are as far as the moment they went in says, however late the order comes', () => {
+  const early = bench();
+  const late = bench();
+  early.standIns.turnDial(195);
+  late.standIns.turnDial(195);
+  early.standIns.atBasket({ action: 'load', plan: FIRST_PLAN });
+  early.pass(300);
+  late.pass(300);
+  late.standIns.atBasket({ action: 'load', plan: FIRST_PLAN, at: START });
+  const grams = ({ standIns }: typeof late) => standIns.report('scale')!.grams;
+  expect(grams(late)).toBeLessThan(0.97 * FIRST_PLAN.mass_g);
+  expect(Math.abs(grams(late) - grams(early))).toBeLessThanOrEqual(6);
+});
+
+test('of a fryer that is as its label says, the colour reader sees what the model forecasts, half of the faces in the shade', () => {
+  const plan = { ...planFromFile(FIRST_PLAN), events: [] };
+  const trace = traceOf(plan, 1);
+  for (const seed of [1, 2, 3, 4]) {
+    const kitchen = createSimulatedKitchen(seed, { offset: 0, transfer: 0, power: 0, browning: 0 });
+    kitchen.turnDial(dialTemperature(plan.stages, 0));
+    kitchen.load(plan);
+    kitchen.pass(1080);
+    const browning = browningOfColour(outerRamp(plan), kitchen.colour!);
+    expect(Math.abs(browning / traceAt(trace, trace.browning, 1080) - 1)).toBeLessThan(0.2);
+    expect(Math.abs(kitchen.mass / traceAt(trace, trace.weight, 1080) - 1)).toBeLessThan(0.03);
+  }
 });
 
 test('fryers of different seeds run at different temperatures', () => {

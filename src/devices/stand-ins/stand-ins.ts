@@ -16,6 +16,9 @@ import { createSimulatedKitchen } from './simulated-kitchen';
 /** What a colour reader sees with nothing below it: white paper. */
 const PAPER = [95, 0, 2] as const;
 
+/** Time that an order to load may have taken, s of the clock that is followed; more is no message's way. */
+const LONGEST_WAY = 600;
+
 /** The four stand-ins over one simulated kitchen, on one clock. */
 export interface StandIns {
   /** what a device reports now, or null where it does not answer */
@@ -85,8 +88,11 @@ export function createStandIns(seed: number, now: () => number = Date.now): Stan
     },
     atBasket(command) {
       catchUp();
-      if (command.action === 'load') kitchen.load(planFromFile(command.plan));
-      else if (command.action === 'empty') kitchen.empty();
+      if (command.action === 'load') {
+        kitchen.load(planFromFile(command.plan));
+        /* the order was on its way, which at sixty times the speed is a good part of a minute */
+        kitchen.pass(Math.min(LONGEST_WAY, Math.max(0, lived - (command.at ?? lived)) / 1000));
+      } else if (command.action === 'empty') kitchen.empty();
       else if (command.action === 'oil') kitchen.act({ action: 'oil', oilMass: command.mass_g / 1000 });
       else kitchen.act({ action: command.action });
     },

@@ -22,6 +22,8 @@ export interface Devices {
   /** whether any answers; null until asked */
   readonly answer: boolean | null;
   readonly states: { readonly [Kind in DeviceKind]: DeviceState<Kind> } | null;
+  /** ms by the shown clock when they were read */
+  readonly readAt: number;
   readonly faults: Partial<Record<DeviceKind, DeviceFault>> | null;
   ask(request: DeviceRequestBody): Promise<Sent>;
 }
@@ -48,9 +50,10 @@ const NUMBER_OF: { [Kind in DeviceKind]: (report: DeviceReports[Kind]) => number
  * be moving, so that one that stands still is stuck; `often` whether somebody goes by them now.
  */
 export function useDevices(shownNow: () => number, moving: boolean, often: boolean): Devices {
-  const [latest, setLatest] = useState<Pick<Devices, 'answer' | 'states' | 'faults'>>({
+  const [latest, setLatest] = useState<Omit<Devices, 'ask'>>({
     answer: null,
     states: null,
+    readAt: 0,
     faults: null,
   });
   const past = useRef<Record<DeviceKind, TimedNumber[]>>({ fryer: [], scale: [], probe: [], colour: [] });
@@ -61,6 +64,7 @@ export function useDevices(shownNow: () => number, moving: boolean, often: boole
 
   const read = useCallback(async (): Promise<void> => {
     let told: DeviceReadings;
+    const asked = watch.current.shownNow();
     try {
       const response = await fetch('/api/devices');
       if (!response.ok) throw new Error(String(response.status));
@@ -70,7 +74,7 @@ export function useDevices(shownNow: () => number, moving: boolean, often: boole
       setLatest((before) => (before.states ? { ...before, states: UNASKED } : before));
       return;
     }
-    const at = watch.current.shownNow();
+    const at = Math.round((asked + watch.current.shownNow()) / 2);
     const stateOf = <Kind extends DeviceKind>(kind: Kind): DeviceState<Kind> => {
       const reading = told.readings[kind];
       if (reading.kind === 'silent') return { kind: 'silent', why: reading.why };
@@ -91,7 +95,7 @@ export function useDevices(shownNow: () => number, moving: boolean, often: boole
       colour: stateOf('colour'),
     };
     const answer = told.faults !== null || DEVICE_KINDS.some((kind) => states[kind].kind === 'read');
-    setLatest({ answer, states, faults: told.faults });
+    setLatest({ answer, states, readAt: at, faults: told.faults });
   }, []);
 
   useEffect(() => {

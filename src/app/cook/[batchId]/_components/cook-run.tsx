@@ -64,7 +64,7 @@ export function CookRun({
   evening?: EveningOfBatch | null;
   openedAt: number;
 }) {
-  const { run, record, unsent, forget, gone, clockOffset } = useBatchEvents(batch, openedAt);
+  const { run, record, recordAt, unsent, forget, gone, clockOffset } = useBatchEvents(batch, openedAt);
   const now = shownAt(run.clock, useNow(openedAt, (run.doneAt ?? run.loadedAt ?? 0) - clockOffset) + clockOffset);
   const plan = useMemo(() => asLoaded(planFromFile(batch.document)), [batch.document]);
   const follows = useSyncExternalStore(
@@ -85,11 +85,11 @@ export function CookRun({
     devices,
     used && !follows,
     run,
-    elapsed,
     dial === null ? null : Math.round(celsiusFromKelvin(dial)),
     batch.document,
     outerRamp(plan),
     record,
+    recordAt,
   );
   const rehearse = useCallback(
     (speed: number) => record('rehearsed', { speed, real: Math.round(Date.now() + clockOffset) }),

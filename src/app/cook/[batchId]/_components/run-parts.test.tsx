@@ -240,7 +240,7 @@ describe('devices beside the run', () => {
   const silent = { kind: 'silent', why: 'does not answer' } as const;
 
   test('with none, stand-ins can be started; but not by a device that follows, nor once a real cook has begun', async () => {
-    const none = { answer: false, states: null, faults: null, ask };
+    const none = { answer: false, states: null, readAt: 0, faults: null, ask };
     const rehearse = jest.fn();
     const strip = (mayBegin: boolean, begin: typeof rehearse | null) => (
       <DeviceStrip devices={none} used={false} mayBegin={mayBegin} clock={clock} rehearse={begin} />
@@ -263,7 +263,7 @@ describe('devices beside the run', () => {
       probe: silent,
       colour: { kind: 'read', trust: 'noisy', report: { device: 'drubek.colour', version: 1, lab: [60, 1, 2] } },
     } as const;
-    const devices = { answer: true, states: states as never, faults: {}, ask };
+    const devices = { answer: true, states: states as never, readAt: 0, faults: {}, ask };
     render(<DeviceStrip devices={devices} used mayBegin={false} clock={clock} rehearse={rehearse} />);
     expect(screen.getByText('air 187 °C, dial 195 °C', { exact: false })).toBeVisible();
     expect(screen.getAllByRole('status').map((status) => status.textContent)).toEqual([

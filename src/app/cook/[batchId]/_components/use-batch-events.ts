@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { type BatchEvent, type BatchEventKind, eventOfKind, type Told } from '@/core/run/batch-event';
+import { type BatchEvent, eventOfKind, type RecordEvent, type RecordEventAt } from '@/core/run/batch-event';
 import { deriveRun } from '@/core/run/run-state';
 import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
 import type { Batch } from '@/schemas/batch';
@@ -192,12 +192,9 @@ export function useBatchEvents(
   }, [batchId, learn, setRight]);
 
   const earlier = Date.parse(document.loads.earlier?.at(-1)?.pulled_at ?? '') || 0;
-  const record = useCallback(
-    <Kind extends BatchEventKind>(kind: Kind, ...told: Told<Kind>) => {
-      /* the load before may have been rehearsed ahead of the clock: this one goes on from there */
-      const notBefore = kind === 'rehearsed' ? earlier : 0;
-      const at = Math.round(Math.max(notBefore, shownAt(clock, Date.now() + clockOffset)));
-      const event = eventOfKind(kind, { id: newId(), happenedAt: at }, ...told);
+  const recordAt = useCallback<RecordEventAt>(
+    (at, kind, ...told) => {
+      const event = eventOfKind(kind, { id: newId(), happenedAt: Math.round(at) }, ...told);
       learn([event]);
       const own = { event, kept: false };
       leaving.current.set(event.id, own);
@@ -209,8 +206,16 @@ export function useBatchEvents(
           return flush();
         });
     },
-    [batchId, flush, learn, clock, clockOffset, earlier],
+    [batchId, flush, learn],
+  );
+  const record = useCallback<RecordEvent>(
+    (kind, ...told) => {
+      /* the load before may have been rehearsed ahead of the clock: this one goes on from there */
+      const notBefore = kind === 'rehearsed' ? earlier : 0;
+      recordAt(Math.max(notBefore, shownAt(clock, Date.now() + clockOffset)), kind, ...told);
+    },
+    [recordAt, clock, clockOffset, earlier],
   );
 
-  return { run, record, unsent, forget, gone, clockOffset };
+  return { run, record, recordAt, unsent, forget, gone, clockOffset };
 }

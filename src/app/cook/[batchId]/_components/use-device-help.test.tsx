@@ -8,12 +8,13 @@ import { findFood } from '@/core/food/catalogue';
 import { colourAtBrowning } from '@/core/food/colour-ramp';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import type { Devices } from '@/ui/devices/use-devices';
-import { batchEvent } from '../../../../../tests/support/batch';
+import { batchEvent, LOADED_AT } from '../../../../../tests/support/batch';
 import { useDeviceHelp } from './use-device-help';
 
 const { ramp } = findFood('celeriac')!;
 const ask = jest.fn();
 const record = jest.fn();
+const recordAt = jest.fn();
 type States = NonNullable<Devices['states']>;
 
 const states = (change: Partial<States> = {}): States => ({
@@ -34,7 +35,8 @@ const states = (change: Partial<States> = {}): States => ({
 
 interface Given {
   events?: Parameters<typeof deriveRun>[0];
-  elapsed?: number;
+  /** s after loading when the devices were read */
+  time?: number;
   dial?: number | null;
   helps?: boolean;
   devices?: States | null;
@@ -42,16 +44,16 @@ interface Given {
 
 function help(first: Given = {}) {
   const view = renderHook(
-    ({ events = [batchEvent('loaded', 0)], elapsed = 300, dial = 195, helps = true, devices = states() }: Given) =>
+    ({ events = [batchEvent('loaded', 0)], time = 300, dial = 195, helps = true, devices = states() }: Given) =>
       useDeviceHelp(
-        { answer: devices !== null, states: devices, faults: {}, ask },
+        { answer: devices !== null, states: devices, readAt: LOADED_AT + time * 1000, faults: {}, ask },
         helps,
         deriveRun(events),
-        elapsed,
         dial,
         FIRST_PLAN,
         ramp,
         record,
+        recordAt,
       ),
     { initialProps: first },
   );
@@ -60,11 +62,12 @@ function help(first: Given = {}) {
     tell: (...args: Parameters<typeof view.result.current>) => act(() => view.result.current(...args)),
   };
 }
-const told = () => record.mock.calls.map(([kind]) => kind);
+const learntKinds = () => recordAt.mock.calls.map(([, kind]) => kind);
 
 beforeEach(() => {
   ask.mockReset().mockResolvedValue({ kind: 'done' });
   record.mockReset();
+  recordAt.mockReset();
   mockNotifyError.mockReset();
 });
 
@@ -77,26 +80,27 @@ const learnt = (minute: number) => [
 
 test('air and weight become observations every four minutes, not with every reading', () => {
   const { rerender } = help();
-  expect(record.mock.calls).toEqual([
-    ['air-read', { celsius: 187, device: true }],
-    ['weighed', { grams: 400, device: true }],
+  const readAt = LOADED_AT + 300_000;
+  expect(recordAt.mock.calls).toEqual([
+    [readAt, 'air-read', { celsius: 187, device: true }],
+    [readAt, 'weighed', { grams: 400, device: true }],
   ]);
-  rerender({ events: learnt(5), elapsed: 420, devices: states() });
-  expect(record).toHaveBeenCalledTimes(2);
-  rerender({ events: learnt(5), elapsed: 545, devices: states() });
-  expect(told()).toEqual(['air-read', 'weighed', 'air-read', 'weighed']);
+  rerender({ events: learnt(5), time: 420, devices: states() });
+  expect(recordAt).toHaveBeenCalledTimes(2);
+  rerender({ events: learnt(5), time: 545, devices: states() });
+  expect(learntKinds()).toEqual(['air-read', 'weighed', 'air-read', 'weighed']);
 });
 
 test('a page that is loaded anew, or a second tab, does not tell again what the run knows', () => {
   const looked = batchEvent('looked', 7.05, { browning: 0.4, device: true });
-  help({ events: [...learnt(6), batchEvent('shaken', 7), looked], elapsed: 440 });
-  expect(record).not.toHaveBeenCalled();
+  help({ events: [...learnt(6), batchEvent('shaken', 7), looked], time: 440 });
+  expect(recordAt).not.toHaveBeenCalled();
 });
 
 test('an empty scale is no weight', () => {
   const empty = { kind: 'read', trust: 'fine', report: { device: 'drubek.scale', version: 1, grams: 1 } } as const;
   help({ devices: states({ scale: empty }) });
-  expect(told()).toEqual(['air-read']);
+  expect(learntKinds()).toEqual(['air-read']);
 });
 
 test('a device that is silent, stuck or noisy teaches nothing; nor does the air with the drawer out', () => {
@@ -107,19 +111,32 @@ test('a device that is silent, stuck or noisy teaches nothing; nor does the air 
       scale: { ...scale, trust: 'noisy' } as States['scale'],
     }),
   });
-  expect(record).not.toHaveBeenCalled();
+  expect(recordAt).not.toHaveBeenCalled();
+});
+
+test('the air is left alone while it comes back after an opening', () => {
+  const events = [batchEvent('loaded', 0), batchEvent('shaken', 7)];
+  const { rerender } = help({ events, time: 500 });
+  expect(learntKinds()).not.toContain('air-read');
+  rerender({ events, time: 515, devices: states() });
+  expect(learntKinds()).toContain('air-read');
+});
+
+test('a reading from before an opening knows nothing of it', () => {
+  help({ events: [batchEvent('loaded', 0), batchEvent('shaken', 7)], time: 418 });
+  expect(learntKinds()).toEqual(['air-read', 'weighed']);
 });
 
 test('the colour is read once after an opening', () => {
   const events = [batchEvent('loaded', 0), batchEvent('shaken', 7)];
-  const { rerender } = help({ events, elapsed: 425 });
-  const looks = () => record.mock.calls.filter(([kind]) => kind === 'looked');
+  const { rerender } = help({ events, time: 425 });
+  const looks = () => recordAt.mock.calls.filter(([, kind]) => kind === 'looked');
   expect(looks()).toHaveLength(1);
-  expect((looks()[0]![1] as { browning: number }).browning).toBeCloseTo(0.8, 1);
+  expect((looks()[0]![2] as { browning: number }).browning).toBeCloseTo(0.8, 1);
   const known = [...events, batchEvent('looked', 7.1, { browning: 0.8, device: true })];
-  rerender({ events: known, elapsed: 440, devices: states() });
+  rerender({ events: known, time: 440, devices: states() });
   expect(looks()).toHaveLength(1);
-  rerender({ events: [...known, batchEvent('shaken', 12)], elapsed: 725, devices: states() });
+  rerender({ events: [...known, batchEvent('shaken', 12)], time: 725, devices: states() });
   expect(looks()).toHaveLength(2);
 });
 
@@ -138,6 +155,18 @@ test('the dial follows the stages and is switched off at the end; a fryer that d
   ]);
 });
 
+test('pieces lie in a stand-in from the moment they were put in, prepared as they really were', async () => {
+  const step = FIRST_PLAN.prep.length;
+  const { tell } = help({ events: [batchEvent('prep-skipped', 0, { step })], dial: null });
+  const before = Date.now();
+  tell('loaded');
+  await act(async () => undefined);
+  const [, [{ command }]] = ask.mock.calls;
+  expect(command.at).toBeGreaterThanOrEqual(before);
+  expect(command.at).toBeLessThanOrEqual(Date.now());
+  expect(command.plan.fryer.preheat ?? null).toBeNull();
+});
+
 test('stand-ins are told what hands did, and the clock of a rehearsal', async () => {
   const events = [batchEvent('rehearsed', 0, { speed: 60, real: 1_790_000_000_000 })];
   const { tell } = help({ events, dial: null });
@@ -153,12 +182,12 @@ test('stand-ins are told what hands did, and the clock of a rehearsal', async ()
     ['basket', 'load'],
     ['basket', 'shake'],
   ]);
-  expect(told()).toEqual(['loaded', 'shaken', 'looked']);
+  expect(record.mock.calls.map(([kind]) => kind)).toEqual(['loaded', 'shaken', 'looked']);
 });
 
 test('a device that does not help only records', () => {
   const { tell } = help({ helps: false });
   tell('shaken');
   expect(ask).not.toHaveBeenCalled();
-  expect(told()).toEqual(['shaken']);
+  expect(record.mock.calls).toEqual([['shaken']]);
 });
