@@ -98,7 +98,9 @@ test('what arrives in Cook moves nothing from under a finger', async ({ page }) 
   expect(await places()).toEqual(before);
 });
 
-test('after the drawer what is worked out late moves nothing from under a finger', async ({ page }) => {
+test('after the drawer, and in the log, what is worked out late moves nothing from under a finger', async ({
+  page,
+}) => {
   const questions = await holdableQuestions(page);
   await beginOwnBatch(page);
   await page.getByRole('button', { name: 'The basket is in: start' }).click();
@@ -119,6 +121,26 @@ test('after the drawer what is worked out late moves nothing from under a finger
     await questions.ask();
     await expect(page.getByText(/takes about \d+ min .* Meanwhile these keep/)).toBeVisible();
     expect(await place(), `${width} px wide`).toBe(before);
+  }
+  await wished.click();
+  await page.getByRole('button', { name: 'Save to the log' }).click();
+  await expect(page).toHaveURL(/\/log\//);
+  const buttons = page.getByRole('button', { name: /^(Plan it again|Change what was said|Add a photo)/ });
+  const places = () =>
+    buttons.evaluateAll((all) =>
+      all.map((one) => `${one.textContent} at ${Math.round(one.getBoundingClientRect().top + window.scrollY)}`),
+    );
+  for (const width of [1280, 820, 390]) {
+    await page.setViewportSize({ width, height: 844 });
+    await questions.hold();
+    await page.reload();
+    await expect(page.getByText('Working out the forecast …').first()).toBeVisible();
+    await expect(buttons).toHaveCount(3);
+    const before = await places();
+    await questions.ask();
+    await expect(page.getByText(/So next time: pull after/)).toBeVisible();
+    await expect(page.getByRole('slider', { name: /Colour field/ })).toBeVisible();
+    expect(await places(), `${width} px wide`).toEqual(before);
   }
 });
 

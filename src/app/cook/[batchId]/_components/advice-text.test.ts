@@ -1,4 +1,4 @@
-import { adviceText, correctionText } from './advice-text';
+import { adviceText, correctionText, gainText } from './advice-text';
 
 const unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
 
@@ -14,6 +14,7 @@ test('a turn of the dial is said in the kitchen’s units with its reason', () =
   const advice = { kind: 'dial', by: -15, gain: 0.2, reason: 'colour-ahead' } as const;
   expect(adviceText(advice, 'metric')).toContain('15 °C down: the colour runs ahead');
   expect(adviceText(advice, 'us')).toContain('27 °F down');
+  expect(gainText(advice)).toBe('It brings 20 % more right.');
 });
 
 test('a batch that is never done says so', () => {

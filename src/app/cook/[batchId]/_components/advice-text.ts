@@ -17,6 +17,11 @@ export function correctionText({ interval, taken }: Correction, pull: number | n
   return `After ${from}: pull after about ${wholeMinutes(pull)} min${range}.`;
 }
 
+/** What following an advice wins, where that was worked out. */
+export function gainText(advice: Advice): string | null {
+  return advice.kind === 'dial' ? `It brings ${percentText(advice.gain)} more right.` : null;
+}
+
 /** What to do otherwise, with the reason. */
 export function adviceText(advice: Advice, units: UnitSystem): string {
   if (advice.kind === 'dial') {
@@ -25,7 +30,7 @@ export function adviceText(advice: Advice, units: UnitSystem): string {
       advice.reason === 'colour-ahead'
         ? 'the colour runs ahead of bite and heart'
         : 'the colour stays behind while the pieces dry';
-    return `Turn the dial ${turn}: ${reason}. It brings ${percentText(advice.gain)} more right.`;
+    return `Turn the dial ${turn}: ${reason}.`;
   }
   if (Math.abs(advice.shift) < NOTICED) return 'Go on as planned.';
   return advice.shift > 0

@@ -201,7 +201,7 @@ export function CookingPhase({
             withCaption={false}
           />
         ) : (
-          <EmptyField height={FIELD_HEIGHT.classes} />
+          <EmptyField field={`bg-iron-raised ${FIELD_HEIGHT.classes}`} />
         )}
         {/* once something was told, what that changed takes its place */}
         {(learnt === AS_EXPECTED || !live.forecast) && (

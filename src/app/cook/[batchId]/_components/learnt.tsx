@@ -7,7 +7,7 @@ import { Button } from '@/ui/controls/button';
 import { useUnits } from '@/ui/units-context';
 import { temperatureText } from '@/ui/words/format';
 import type { Correction } from '@/workers/coach/protocol';
-import { adviceText, correctionText } from './advice-text';
+import { adviceText, correctionText, gainText } from './advice-text';
 
 /** What the run has learnt from the answers, and what to do otherwise; it has its room as soon as something was told. `dial` in K. */
 export function Learnt({
@@ -29,7 +29,7 @@ export function Learnt({
   return (
     <div
       role="status"
-      className="mt-1 flex flex-wrap items-center gap-x-2 text-[15px] text-rim-light max-sm:min-h-12 sm:text-[16px]"
+      className="mt-1 flex flex-wrap items-center gap-x-2 text-[15px] text-rim-light max-sm:min-h-16 sm:text-[16px]"
     >
       {correction && correction.taken > 0 && (
         <>
@@ -46,10 +46,13 @@ function AdviceLine({ advice, dial, record }: { advice: Advice; dial: number; re
   const units = useUnits();
   const celsius = Math.round(celsiusFromKelvin(dial)) + (advice.kind === 'dial' ? advice.by : 0);
   return (
-    <p className="flex flex-wrap items-center gap-3">
-      {adviceText(advice, units)}
+    <p className="flex items-center gap-3 max-sm:leading-snug sm:flex-wrap">
+      <span>
+        {adviceText(advice, units)} {/* beside the button a phone has room for what to do, and why */}
+        <span className="max-sm:hidden">{gainText(advice)}</span>
+      </span>
       {advice.kind === 'dial' && (
-        <Button look="light" onClick={() => record('dial-turned', { celsius })}>
+        <Button look="light" className="shrink-0" onClick={() => record('dial-turned', { celsius })}>
           Turned to {temperatureText(celsius, units)}
         </Button>
       )}

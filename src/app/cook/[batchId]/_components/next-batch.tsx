@@ -10,6 +10,7 @@ import { batchForecast } from '@/app/_components/batch-forecast';
 import type { Batch } from '@/schemas/batch';
 import { writePlanFile } from '@/schemas/write-plan';
 import { Button } from '@/ui/controls/button';
+import { KeptRoom } from '@/ui/kept-room';
 import { idUnder, newId } from '@/ui/new-id';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
@@ -65,18 +66,12 @@ export function NextBatch({ batch, times }: { batch: Batch; times: LoadTimes }) 
   };
   return (
     <div className="mt-4 border-t-2 border-iron-line pt-3 text-[17px]">
-      {/* has its room from the beginning: what stands below would move from under a finger */}
-      <p className="grid">
-        <span className="[grid-area:1/1]">
-          {wait === null ? `${name}: working it out …` : takes(wait)}{' '}
-          {wait !== null && times.doneAt !== null && holds && holdText(holds, wait, bite, units)}
-        </span>
-        <span
-          aria-hidden
-          data-longest={`${takes(LONGEST_WAIT)} ${times.doneAt === null ? '' : holdText(LONGEST_HOLDS, LONGEST_WAIT, bite, units)}`}
-          className="invisible [grid-area:1/1] before:content-[attr(data-longest)]"
-        />
-      </p>
+      <KeptRoom
+        longest={`${takes(LONGEST_WAIT)} ${times.doneAt === null ? '' : holdText(LONGEST_HOLDS, LONGEST_WAIT, bite, units)}`}
+      >
+        {wait === null ? `${name}: working it out …` : takes(wait)}{' '}
+        {wait !== null && times.doneAt !== null && holds && holdText(holds, wait, bite, units)}
+      </KeptRoom>
       <Button look={isPlanned ? 'light' : 'iron'} className="mt-2" disabled={!live.forecast || busy} onClick={begin}>
         {busy ? 'Setting up …' : isPlanned ? `Begin load ${current + 1} of ${count}` : 'Begin the next batch'}
       </Button>

@@ -39,10 +39,10 @@ export function AgainstForecast({
   const faces = record && sample !== null ? sortedFaces(record, sample) : null;
   const median = faces ? quantileOfSorted(faces, 0.5) : null;
   const ramp = outerRamp(plan);
-  const swatch = (browning: number) => (
+  const swatch = (browning: number | null) => (
     <span
       className="mr-2 inline-block h-5 w-9 rounded-[3px] border border-iron-soft align-[-4px]"
-      style={{ background: foodColour(ramp, browning) }}
+      style={{ background: browning === null ? undefined : foodColour(ramp, browning) }}
       aria-hidden
     />
   );
@@ -63,13 +63,17 @@ export function AgainstForecast({
           </tr>
         </thead>
         <tbody>
-          {batch.fingerprint.length > 0 && faces && (
+          {batch.fingerprint.length > 0 && pulledAt !== null && (
             <tr>
               <th scope="row" className="font-normal text-iron-soft">
                 Palest to darkest
               </th>
               <td>
-                <Strip browning={Array.from(faces)} ramp={ramp} label="Forecast, palest to darkest" />
+                {faces ? (
+                  <Strip browning={Array.from(faces)} ramp={ramp} label="Forecast, palest to darkest" />
+                ) : (
+                  <div className="h-6">…</div>
+                )}
               </td>
               <td>
                 <Strip browning={batch.fingerprint} ramp={ramp} label="Colours when pulled, palest to darkest" />
@@ -91,8 +95,8 @@ export function AgainstForecast({
               Colour when pulled
             </th>
             <td>
-              {median === null ? '…' : swatch(median)}
-              {median?.toFixed(2)}
+              {swatch(median)}
+              {median?.toFixed(2) ?? '…'}
             </td>
             <td>
               {swatch(outcome.browning)}
@@ -115,7 +119,15 @@ export function AgainstForecast({
           </tr>
         </tbody>
       </table>
-      {median !== null && <p>{colourSentence(median, outcome.browning)} Golden is 1.</p>}
+      {pulledAt !== null && (
+        <p>
+          {median !== null
+            ? `${colourSentence(median, outcome.browning)} Golden is 1.`
+            : live.failed
+              ? 'The forecast cannot be worked out.'
+              : 'Working out the forecast …'}
+        </p>
+      )}
       {outcome.faults.length > 0 && (
         <p>Went wrong: {outcome.faults.map((fault) => FAULT_WORDS[fault].toLowerCase()).join(', ')}.</p>
       )}

@@ -17,7 +17,9 @@ import { ClockPlate } from '@/ui/clock-plate';
 import { OutcomeForm } from '@/app/_components/outcome-form';
 import { Button } from '@/ui/controls/button';
 import { Basket } from '@/ui/basket/basket';
+import { EmptyDrawer } from '@/ui/drawings/empty-drawer';
 import { ColourField } from '@/ui/field/colour-field';
+import { EmptyField } from '@/ui/field/empty-field';
 import { fieldParts } from '@/ui/field/field-parts';
 import { LocalTime } from '@/ui/local-time';
 import { useUnits } from '@/ui/units-context';
@@ -98,9 +100,12 @@ export function BatchView({
               className="w-full"
             />
           ) : (
-            <p className="py-6 text-iron-soft">
-              {live.failed ? 'The forecast cannot be worked out.' : 'Working out the forecast …'}
-            </p>
+            <div className="relative">
+              <EmptyDrawer className="w-full" />
+              <p className="absolute inset-0 grid place-items-center text-enamel">
+                {live.failed ? 'The forecast cannot be worked out.' : 'Working out the forecast …'}
+              </p>
+            </div>
           )}
         </Drawer>
         {batch.fingerprint.length > 0 && (
@@ -137,18 +142,18 @@ export function BatchView({
         </StudyProvider>
       )}
       <div className="mt-4 tray p-4 sm:p-6">
-        {live.forecast && (
-          <>
-            <h2 className="text-[20px]">The forecast, with what was done as it happened</h2>
-            <ColourField
-              forecast={live.forecast}
-              parts={parts}
-              stages={plan.stages}
-              openings={plan.events}
-              pulledAt={pulledAt}
-              height={110}
-            />
-          </>
+        <h2 className="text-[20px]">The forecast, with what was done as it happened</h2>
+        {live.forecast ? (
+          <ColourField
+            forecast={live.forecast}
+            parts={parts}
+            stages={plan.stages}
+            openings={plan.events}
+            pulledAt={pulledAt}
+            height={110}
+          />
+        ) : (
+          <EmptyField field="h-[110px] bg-enamel-deep" ramp={parts[0]!.ramp} />
         )}
         <div className="mt-5 grid gap-8 lg:grid-cols-2">
           <section>

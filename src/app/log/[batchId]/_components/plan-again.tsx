@@ -6,6 +6,7 @@ import { withChosenOpenings } from '@/editing/edit-cook';
 import { fromFirstLoad } from '@/editing/from-first-load';
 import type { PlanFile } from '@/schemas/plan-file';
 import { Button } from '@/ui/controls/button';
+import { KeptRoom } from '@/ui/kept-room';
 import { useStudy } from '@/ui/study/study-context';
 import { useUnits } from '@/ui/units-context';
 import { useWholeForecast } from '@/ui/use-forecast';
@@ -14,6 +15,9 @@ import { percentText, temperatureGapText, wholeMinutes, type UnitSystem } from '
 
 /** Nearer than this to what the plan took for granted is not said: K, ln. Source: chosen, what a cook would act on. */
 const SAID_FROM = { offset: 2, share: 0.05 };
+
+/** Figures as wide as any, to keep room for those that are still worked out. */
+const LONGEST = 'pull after about 88 min (88–88), not 88 min as was forecast.';
 
 /** What is known by now that the plan did not know, in the order in which it matters; empty where that is nothing to speak of. */
 function learntSince({ learnt: now }: PlanFile, { learnt: then }: PlanFile, units: UnitSystem): string[] {
@@ -65,22 +69,30 @@ export function PlanAgain({
   const { planAgain, saving } = usePlanAgain(fryerId);
   if (!fryerId) return null;
   const since = learntSince(again, planned, units);
+  const known =
+    since.length > 0
+      ? `By now the kitchen knows: ${since.join('; ')}.`
+      : `${isRehearsal ? 'Nothing is learnt from a rehearsal' : 'The kitchen knows nothing new that matters here'}.`;
   const next = again.loads.count > 1 ? 'next time, with the first load' : 'next time';
   return (
     <div className="text-[15px]">
-      {now.forecast && (
-        <p>
-          {since.length > 0
-            ? `By now the kitchen knows: ${since.join('; ')}. So ${next}: `
-            : `${isRehearsal ? 'Nothing is learnt from a rehearsal' : 'The kitchen knows nothing new that matters here'}. So ${next}: `}
-          <strong>{pullText(now.forecast).toLowerCase()}</strong>
-          {now.interval && ` ${intervalText(now.interval)}`}
-          {then.forecast &&
-            Math.abs(then.forecast.pull.time - now.forecast.pull.time) >= 30 &&
-            `, not ${wholeMinutes(then.forecast.pull.time)} min as was forecast`}
-          .
-        </p>
-      )}
+      <KeptRoom longest={`${known} So ${next}: ${LONGEST}`}>
+        {known} So {next}:{' '}
+        {now.forecast ? (
+          <>
+            <strong>{pullText(now.forecast).toLowerCase()}</strong>
+            {now.interval && ` ${intervalText(now.interval)}`}
+            {then.forecast &&
+              Math.abs(then.forecast.pull.time - now.forecast.pull.time) >= 30 &&
+              `, not ${wholeMinutes(then.forecast.pull.time)} min as was forecast`}
+            .
+          </>
+        ) : (
+          <span className="text-iron-soft">
+            {now.failed ? 'it could not be worked out; trying again …' : 'working it out …'}
+          </span>
+        )}
+      </KeptRoom>
       <Button className="no-print mt-2" disabled={saving || !opened} onClick={() => opened && planAgain(opened)}>
         Plan it again, with what is known by now
       </Button>
