@@ -42,6 +42,12 @@ test.each(CUTS)('a $shape is drawn as large as it is cut, and its shadow hardly 
   expect(reach).toBeLessThan(1.15 * long + 2);
 });
 
+test('the browner ends of something round lie within its outline', () => {
+  const ball: Cut = { shape: 'cylinder', diameter: 28 * mm, length: 28 * mm };
+  const ends = pieceMarks(ball, false, 0.4).at(-1)!;
+  for (const [x, y] of pointsOf(ends.path)) expect(Math.hypot(x, y)).toBeLessThan(14.05);
+});
+
 test.each(CUTS)('a $shape is the same each time, and its edges are browner than its flat', (cut) => {
   const marks = pieceMarks(cut, false, 0.4);
   expect(pieceMarks(cut, false, 0.4)).toEqual(marks);

@@ -90,7 +90,6 @@ function ellipse(x: number, y: number, rx: number, ry: number): string {
 function bar(long: number, wide: number, thick: number, radius: number): Mark[] {
   const drop = Math.min(thick * 0.35, 6);
   const top = -wide / 2;
-  const end = (x: number) => box(x, top, long * 0.09, wide, radius);
   return [
     { path: box(-long / 2, top + drop + 1.5, long, wide, radius), fill: SHADOW, opacity: 0.16 },
     { path: box(-long / 2, top + drop, long, wide, radius), fill: SHADE },
@@ -105,8 +104,21 @@ function bar(long: number, wide: number, thick: number, radius: number): Mark[] 
       fill: LIGHT,
       opacity: 0.55,
     },
-    { path: end(-long / 2) + end(long * 0.41), fill: EDGE, opacity: 0.8 },
+    { path: end(-1, long, wide, radius) + end(1, long, wide, radius), fill: EDGE, opacity: 0.8 },
   ];
+}
+
+/** The last of a bar at its left (−1) or right (1) end, within its outline however round that is. */
+function end(side: -1 | 1, long: number, wide: number, radius: number): string {
+  const r = Math.min(radius, long / 2, wide / 2);
+  const deep = long * 0.09;
+  const turned = Math.min(deep, r);
+  /* half of its inner edge: shorter than the bar is wide where it ends within the rounding */
+  const half = wide / 2 - r + Math.sqrt(r * r - (r - turned) ** 2);
+  const corner = (dx: number, dy: number) => `a${at(r, r)} 0 0 ${side < 0 ? 0 : 1} ${at(dx, dy)}`;
+  const straight = side * (deep - turned);
+  const rise = half - wide / 2 + r;
+  return `M${at((side * long) / 2 - side * deep, -half)}h${at(straight)}${corner(side * turned, rise)}v${at(wide - 2 * r)}${corner(-side * turned, rise)}h${at(-straight)}z`;
 }
 
 /** A wedge, its skin towards the viewer. */
