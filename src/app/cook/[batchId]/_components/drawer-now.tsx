@@ -17,7 +17,7 @@ export function DrawerNow({ plan, forecast, sample }: { plan: Plan; forecast: Fo
   return (
     <div
       ref={frame}
-      className="max-lg:-mx-3 max-lg:flex max-lg:h-[170px] max-lg:items-center max-lg:overflow-hidden sm:max-lg:h-[320px]"
+      className="max-lg:-mx-3 max-lg:flex max-lg:h-[154px] max-lg:items-center max-lg:overflow-hidden sm:max-lg:h-[320px]"
     >
       {forecast ? (
         <Basket
