@@ -24,7 +24,7 @@ import { stretchesOf } from './start-by';
 import { useUnits } from '@/ui/units-context';
 import { fieldMarks } from './field-marks';
 import { WarningList } from './warning-list';
-import { energyUntil } from '@/core/batch/record-statistics';
+import { energyUntil, sampleAt } from '@/core/batch/record-statistics';
 
 /* rarely asked for, so it is loaded when it is */
 const SensitivityList = dynamic(() => import('./sensitivity-list').then((part) => part.SensitivityList));
@@ -65,7 +65,7 @@ export const ForecastPanel = memo(function ForecastPanel({
 }) {
   const { forecast, interval, isFull, failed, question } = useNewest(live);
   const alive = useAlive();
-  /** the sample that is read in the field */
+  /** s, the moment that is read in the field */
   const [read, setShown] = useState(0);
   const shown = useDeferredValue(read);
   const [more, setMore] = useState(false);
@@ -145,7 +145,7 @@ export const ForecastPanel = memo(function ForecastPanel({
           <Basket
             plan={drawn.plan}
             record={picture.record}
-            sample={Math.min(shown, picture.record.samples - 1)}
+            sample={sampleAt(picture.record, shown)}
             label={basketWords(picture, shown)}
             scrubbed
             className={DRAWER}
@@ -185,8 +185,8 @@ export const ForecastPanel = memo(function ForecastPanel({
 });
 
 /** What the basket shows, in words. */
-function basketWords({ record, track }: Forecast, sample: number): string {
-  const at = Math.min(sample, record.samples - 1);
+function basketWords({ record, track }: Forecast, time: number): string {
+  const at = sampleAt(record, time);
   const right = track.shares[4 * at + 1] ?? 0;
   return `The basket after ${halfMinutes(at * record.interval)} min: ${percentText(right)} of the pieces right`;
 }

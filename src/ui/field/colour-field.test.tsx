@@ -39,6 +39,21 @@ test('the field is read by keyboard, minute by minute, in words and in the chose
   expect(screen.getAllByText('shake').length).toBeGreaterThan(0);
 });
 
+test('what is read stays the same moment when a finer picture follows a coarse one', async () => {
+  const onRead = jest.fn();
+  const field = (of: typeof forecast) => (
+    <ColourField forecast={of} parts={fieldParts(plan)} stages={plan.stages} openings={plan.events} onRead={onRead} />
+  );
+  const finer = forecastPlan(plan, 1, { pieces: 6, cells: 15, step: 5, interval: 15 });
+  const { rerender } = render(field(forecast));
+  screen.getByRole('slider').focus();
+  await userEvent.keyboard('{End}');
+  const end = screen.getByRole('slider').getAttribute('aria-valuenow');
+  rerender(field(finer));
+  expect(screen.getByRole('slider')).toHaveAttribute('aria-valuenow', end);
+  expect(onRead).toHaveBeenLastCalledWith(Number(end));
+});
+
 test('faces are sorted from palest to darkest at every sample', () => {
   for (const sample of [0, 20, 50]) {
     const faces = sortedFaces(forecast.record, sample);

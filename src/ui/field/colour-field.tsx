@@ -2,6 +2,7 @@
 
 import { scaleLinear } from 'd3';
 import { type KeyboardEvent, memo, type PointerEvent, useEffect, useRef, useState } from 'react';
+import { sampleAt } from '../../core/batch/record-statistics';
 import type { Forecast } from '../../core/forecast/forecast';
 import type { CookEvent, Stage } from '../../core/plan/plan';
 import { useUnits } from '../units-context';
@@ -53,8 +54,8 @@ export const ColourField = memo(function ColourField({
   playhead?: number | null;
   /** s, when it was pulled */
   pulledAt?: number | null;
-  /** told which sample of the record is read, so that other pictures follow */
-  onRead?: (sample: number) => void;
+  /** told which moment is read, s, so that other pictures follow */
+  onRead?: (time: number) => void;
   /** with the share of pieces right below it */
   withShare?: boolean;
   /** with what the minute read is like, and the colours' names */
@@ -67,6 +68,7 @@ export const ColourField = memo(function ColourField({
   const frame = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const width = useWidth(frame, 620);
+  /* s: a coarse picture and the full one after it count their samples otherwise */
   const [reading, setReading] = useState<number | null>(null);
   const { record, track, window } = forecast;
   /* what the page came with; painted over as soon as it can be */
@@ -79,28 +81,28 @@ export const ColourField = memo(function ColourField({
     if (canvas.current) paintField(canvas.current, record, parts);
   }, [record, parts]);
 
+  const onSample = (time: number) => sampleAt(record, time) * record.interval;
   const readAt = (event: PointerEvent) => {
     const box = frame.current?.getBoundingClientRect();
-    if (box) setReading(clampSample(Math.round(x.invert(event.clientX - box.left) / record.interval)));
+    if (box) setReading(onSample(x.invert(event.clientX - box.left)));
   };
-  const clampSample = (sample: number) => Math.min(record.samples - 1, Math.max(0, sample));
   const onKeyDown = (event: KeyboardEvent) => {
     const step = { ArrowRight: 1, ArrowLeft: -1, PageUp: 6, PageDown: -6 }[event.key];
     if (step === undefined && event.key !== 'Home' && event.key !== 'End') return;
     event.preventDefault();
-    const from = shown ?? 0;
     if (event.key === 'Home') setReading(0);
-    else if (event.key === 'End') setReading(record.samples - 1);
-    else setReading(clampSample(from + step!));
+    else if (event.key === 'End') setReading(duration);
+    else setReading(onSample((shown + step!) * record.interval));
   };
   const restAt = playhead ?? pulledAt ?? forecast.pull.time;
-  const shown = clampSample(reading ?? Math.round(restAt / record.interval));
-  useEffect(() => onRead?.(shown), [onRead, shown]);
+  const shown = sampleAt(record, reading ?? restAt);
+  const shownTime = shown * record.interval;
+  useEffect(() => onRead?.(shownTime), [onRead, shownTime]);
   const fieldTop = STAGE_HEIGHT;
   const level = dialLevel(stages, DIAL_LINE);
   /* at rest it stands on the moment to pull itself, not on the sample next to it */
   const resting = reading === null && playhead === null && pulledAt === null;
-  const at = resting ? forecast.pull.time : shown * record.interval;
+  const at = resting ? forecast.pull.time : shownTime;
   const minute = resting ? wholeMinutes(at) : halfMinutes(at);
   const flag = reading !== null || (playhead === null && pulledAt === null);
   const words = countWords(forecast, shown, count, resting);
@@ -121,7 +123,7 @@ export const ColourField = memo(function ColourField({
           aria-label="Colour field, read by minute"
           aria-valuemin={0}
           aria-valuemax={duration}
-          aria-valuenow={shown * record.interval}
+          aria-valuenow={shownTime}
           aria-valuetext={minuteWords(forecast, shown, units)}
           className="relative touch-pan-y overflow-hidden rounded-part select-none"
           style={{ height: total }}
