@@ -373,7 +373,8 @@ test('old notes: a table is read, its columns and words are mapped, its lines st
   const shown = page.getByRole('img', { name: 'Photo 1 of Carrot: sticks 10 mm' });
   await expect(shown).toBeVisible();
   await page.reload();
-  await expect(shown).toBeVisible();
+  /* it is only fetched once it is near */
+  await shown.scrollIntoViewIfNeeded();
   expect(await shown.evaluate((image: HTMLImageElement) => image.decode().then(() => image.naturalWidth))).toBe(390);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Take out photo 1' }).click();
