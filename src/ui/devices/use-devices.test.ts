@@ -43,6 +43,17 @@ test('each device is read or silent, and read again while it matters', async () 
   expect(result.current.states!.scale).toMatchObject({ report: { grams: 390 } });
 });
 
+test('a reading belongs to the moment between the question and its answer, by the shown clock', async () => {
+  fetchMock.mockImplementation(async () => {
+    await new Promise((resolve) => setTimeout(resolve, 500));
+    return answering();
+  });
+  const asked = Date.now();
+  const { result } = start(true);
+  await settle(500);
+  expect(result.current.readAt).toBe((asked + 250) * 60);
+});
+
 test('a number that stands still is stuck while the pieces cook, and fine in an idle kitchen', async () => {
   const cooking = start(true);
   const idle = start(false);

@@ -104,12 +104,12 @@ function bar(long: number, wide: number, thick: number, radius: number): Mark[] 
       fill: LIGHT,
       opacity: 0.55,
     },
-    { path: end(-1, long, wide, radius) + end(1, long, wide, radius), fill: EDGE, opacity: 0.8 },
+    { path: barEnd(-1, long, wide, radius) + barEnd(1, long, wide, radius), fill: EDGE, opacity: 0.8 },
   ];
 }
 
 /** The last of a bar at its left (−1) or right (1) end, within its outline however round that is. */
-function end(side: -1 | 1, long: number, wide: number, radius: number): string {
+function barEnd(side: -1 | 1, long: number, wide: number, radius: number): string {
   const r = Math.min(radius, long / 2, wide / 2);
   const deep = long * 0.09;
   const turned = Math.min(deep, r);

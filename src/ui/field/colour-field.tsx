@@ -81,10 +81,10 @@ export const ColourField = memo(function ColourField({
     if (canvas.current) paintField(canvas.current, record, parts);
   }, [record, parts]);
 
-  const onSample = (time: number) => sampleAt(record, time) * record.interval;
+  const toSample = (time: number) => sampleAt(record, time) * record.interval;
   const readAt = (event: PointerEvent) => {
     const box = frame.current?.getBoundingClientRect();
-    if (box) setReading(onSample(x.invert(event.clientX - box.left)));
+    if (box) setReading(toSample(x.invert(event.clientX - box.left)));
   };
   const onKeyDown = (event: KeyboardEvent) => {
     const step = { ArrowRight: 1, ArrowLeft: -1, PageUp: 6, PageDown: -6 }[event.key];
@@ -92,7 +92,7 @@ export const ColourField = memo(function ColourField({
     event.preventDefault();
     if (event.key === 'Home') setReading(0);
     else if (event.key === 'End') setReading(duration);
-    else setReading(onSample((shown + step!) * record.interval));
+    else setReading(toSample((shown + step!) * record.interval));
   };
   const restAt = playhead ?? pulledAt ?? forecast.pull.time;
   const shown = sampleAt(record, reading ?? restAt);
