@@ -12,6 +12,8 @@ import { askBeside, must, ROOT, runBeside, say } from './lib/run.mjs';
 const counts = { passed: 0, failed: 0 };
 /** What failed and why, said once more at the end, where a long log is read. */
 const faults = [];
+/** Lines of a page that are said of a failed browser test. */
+const MOST_SEEN = 70;
 const seconds = (since) => ((Date.now() - since) / 1000).toFixed(0);
 
 async function check(name, args, env) {
@@ -75,10 +77,18 @@ readPlaywright.faults = (report) => [
     .filter(({ ok }) => !ok)
     .map(({ file, line, title, tests }) => {
       const results = tests.flatMap((test) => test.results);
-      const { error } = results.find((result) => result.error) ?? {};
-      return `${file}:${line} ${title}\n    ${shortly(`${error?.message ?? 'did not run'}\n${error?.snippet ?? ''}`)}`;
+      const { error, attachments = [] } = results.find((result) => result.error) ?? {};
+      const why = shortly(`${error?.message ?? 'did not run'}\n${error?.snippet ?? ''}`);
+      return `${file}:${line} ${title}\n    ${why}${seen(attachments)}`;
     }),
 ];
+
+/** What stood on the page at the end, for a run on a machine that keeps no files. */
+function seen(attachments) {
+  const context = attachments.find(({ name }) => name === 'error-context');
+  const [, snapshot = ''] = /```yaml\n([\s\S]*?)```/.exec(context ? readFileSync(context.path, 'utf8') : '') ?? [];
+  return snapshot.split('\n').slice(0, MOST_SEEN).join('\n    ').replace(/^/, '\n    ');
+}
 
 async function main() {
   say('Drubek: setting up the tests.');

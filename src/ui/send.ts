@@ -7,6 +7,12 @@ export type Sent =
 /** Most that a browser carries on sending once its page is left, characters. Source: fetch standard, 64 KiB for all together. */
 const LEAVING_LIMIT = 60_000;
 
+/** A server that has not answered by then counts as away, ms: a browser itself would wait for minutes, and all that comes after with it. Source: chosen. */
+export const PATIENCE = 20_000;
+
+/** Network below which a large body is given up too, characters per ms. Source: chosen, 160 kbit/s. */
+const SLOWEST = 20;
+
 /**
  * Sends JSON to the app's own server. A server that is away or cannot reach its database counts as not sent.
  * @param leaving whether the page is being left: the browser then sends on without it
@@ -23,6 +29,7 @@ export async function send(
       method,
       headers: { 'content-type': 'application/json' },
       body: text,
+      signal: AbortSignal.timeout(PATIENCE + Math.ceil(text.length / SLOWEST)),
       ...(leaving && text.length < LEAVING_LIMIT ? { keepalive: true } : {}),
     });
     const answer = (await response.json().catch(() => ({}))) as { error?: string };

@@ -58,6 +58,16 @@ test('two questions at a worker that ends share the one that follows', async () 
   expect(made).toHaveLength(2);
 });
 
+test('one whose service was ended meanwhile is followed by none', async () => {
+  const { made, start } = workers(never, next);
+  const service = mendedService(start);
+  const answer = service.ask((counter) => counter.count(1));
+  service.end();
+  made[0]!.fault();
+  await expect(answer).rejects.toThrow('The worker ended by a fault.');
+  expect(made).toHaveLength(1);
+});
+
 test('what the service itself refuses is no fault of the worker', async () => {
   const { made, start } = workers(() => Promise.reject(new Error('no such dish')));
   await expect(mendedService(start).ask((counter) => counter.count(1))).rejects.toThrow('no such dish');

@@ -49,7 +49,7 @@ export function mendedService<Service>(start: () => Started<Service>): MendedSer
     try {
       return await Promise.race([question(first.service), first.over]);
     } catch (problem) {
-      if (!first.isOver) throw problem;
+      if (!first.isOver || ended) throw problem;
       renew();
       return Promise.race([question(running.service), running.over]);
     }

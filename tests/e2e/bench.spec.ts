@@ -112,6 +112,25 @@ test('workers that end by a fault are followed by others; until one can run, the
   expect(await fullForecast(page)).toBe(after);
 });
 
+test('workers whose script never comes are followed by others that answer all that was asked', async ({ page }) => {
+  let held = 0;
+  let isHeld = true;
+  await page.route(/\/turbopack-worker-[^/]*\.js/, (route) => {
+    if (!isHeld) return route.continue();
+    held++;
+  });
+  await enterOwnKitchen(page);
+  await page.getByRole('textbox', { name: 'Thickness' }).fill('20');
+  await page.keyboard.press('Enter');
+  await expect.poll(() => held).toBeGreaterThanOrEqual(2);
+  isHeld = false;
+  await fullForecast(page);
+  const own = page.getByRole('radio', { name: /^20 mm, pull after \d+ min/ });
+  await expect(own).toBeVisible();
+  const agreed = async () => minuteOf(await fullForecast(page)) === minuteOf((await own.getAttribute('aria-label'))!);
+  await expect.poll(agreed).toBe(true);
+});
+
 test('a batch begun right after a lever was moved is the plan that the bench comes to, openings and all', async ({
   page,
 }) => {

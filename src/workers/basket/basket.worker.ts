@@ -1,6 +1,6 @@
-import { expose } from 'comlink';
+import { serve } from '../ready';
 import type { SettlingService } from './protocol';
 import { settleLoad } from './settle-load';
 
 const service: SettlingService = { settle: settleLoad };
-expose(service);
+serve(service);

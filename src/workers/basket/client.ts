@@ -1,5 +1,6 @@
 import { type Remote, wrap } from 'comlink';
 import { type MendedService, mendedService } from '../mended-service';
+import { faultIfSilent } from '../ready';
 import type { DrawerLoad, SettledLoad, SettlingService } from './protocol';
 
 /** Loads whose poses are kept: those of a bench, of its other loads and of a batch under way. */
@@ -14,7 +15,7 @@ export function settledLoad(load: DrawerLoad): Promise<SettledLoad> {
   const before = known.get(key);
   if (before) return before;
   service ??= mendedService(() => {
-    const worker = new Worker(new URL('./basket.worker.ts', import.meta.url), { type: 'module' });
+    const worker = faultIfSilent(new Worker(new URL('./basket.worker.ts', import.meta.url), { type: 'module' }));
     return { worker, service: wrap<SettlingService>(worker) };
   });
   const settled = service.ask((one) => one.settle(load));

@@ -2,6 +2,7 @@ import { proxy, wrap } from 'comlink';
 import type { Observation } from '../../core/coach/observation';
 import type { PlanFile } from '../../schemas/plan-file';
 import { mendedService } from '../mended-service';
+import { faultIfSilent } from '../ready';
 import type { CoachService, Correction } from './protocol';
 
 /** A worker that corrects one run. */
@@ -19,7 +20,7 @@ export interface Coach {
 /** Starts the coach. One that ends by a fault is started anew and learns all that was told again; one that fails leaves the forecast uncorrected. */
 export function createCoach(onCorrection: (correction: Correction) => void): Coach {
   const coach = mendedService(() => {
-    const worker = new Worker(new URL('./coach.worker.ts', import.meta.url), { type: 'module' });
+    const worker = faultIfSilent(new Worker(new URL('./coach.worker.ts', import.meta.url), { type: 'module' }));
     return { worker, service: wrap<CoachService>(worker) };
   });
   const report = proxy(onCorrection);

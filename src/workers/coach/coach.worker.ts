@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { serve } from '../ready';
 import { createCoachService } from './service';
 
-expose(createCoachService());
+serve(createCoachService());

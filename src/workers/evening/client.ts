@@ -1,5 +1,6 @@
 import { proxy, wrap } from 'comlink';
 import { mendedService } from '../mended-service';
+import { faultIfSilent } from '../ready';
 import type { EveningQuestion, EveningService, EveningView } from './protocol';
 
 /** Puts evenings in order in a worker. */
@@ -12,7 +13,7 @@ export interface EveningPlanner {
 /** Starts the worker. */
 export function createEveningPlanner(): EveningPlanner {
   const planner = mendedService(() => {
-    const worker = new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' });
+    const worker = faultIfSilent(new Worker(new URL('./evening.worker.ts', import.meta.url), { type: 'module' }));
     return { worker, service: wrap<EveningService>(worker) };
   });
   return {

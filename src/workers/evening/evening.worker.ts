@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { serve } from '../ready';
 import { createEveningService } from './service';
 
-expose(createEveningService());
+serve(createEveningService());

@@ -3,6 +3,7 @@ import type { Forecast } from '../../core/forecast/forecast';
 import { intervalAround, type PullInterval, type PullTime } from '../../core/forecast/pull-interval';
 import type { Unknowns } from '../../core/forecast/unknowns';
 import type { PlanFile } from '../../schemas/plan-file';
+import { faultIfSilent } from '../ready';
 import type { ForecastAnswer, ForecastService } from './protocol';
 
 /** Workers that forecast, for one part of the interface. */
@@ -39,7 +40,7 @@ const REST = 60;
 export function createForecaster(listener: ForecastListener): Forecaster {
   const workers: Worker[] = [];
   const start = () => {
-    const worker = new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' });
+    const worker = faultIfSilent(new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' }));
     worker.addEventListener('error', listener.onFailure);
     workers.push(worker);
     return wrap<ForecastService>(worker);

@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { serve } from '../ready';
 import { createForecastService } from './service';
 
-expose(createForecastService());
+serve(createForecastService());

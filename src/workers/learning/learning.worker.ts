@@ -1,6 +1,6 @@
-import { expose } from 'comlink';
 import { evidenceOf } from '../../editing/evidence-of';
+import { serve } from '../ready';
 import type { LearningService } from './protocol';
 
 const service: LearningService = { evidence: evidenceOf };
-expose(service);
+serve(service);

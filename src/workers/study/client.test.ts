@@ -25,6 +25,7 @@ class BrittleWorker extends EventTarget {
   constructor() {
     super();
     workers.push(this);
+    setTimeout(() => this.dispatchEvent(new Event('message')));
   }
   fault = () => this.dispatchEvent(new Event('error'));
 }

@@ -9,6 +9,7 @@ import type { Explained } from '../../editing/explain-difference';
 import type { ChosenOpening } from '../../editing/openings-for';
 import type { PlanFile } from '../../schemas/plan-file';
 import { mendedService } from '../mended-service';
+import { faultIfSilent } from '../ready';
 import { type SearchListener, searchSideBySide } from './search-side-by-side';
 import type { LoadsOutcome, StudyService, TriedDiagnosis } from './protocol';
 
@@ -28,7 +29,7 @@ export interface Study {
 }
 
 function startWorker() {
-  const worker = new Worker(new URL('./study.worker.ts', import.meta.url), { type: 'module' });
+  const worker = faultIfSilent(new Worker(new URL('./study.worker.ts', import.meta.url), { type: 'module' }));
   return { worker, service: wrap<StudyService>(worker) };
 }
 

@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { serve } from '../ready';
 import { createStudyService } from './service';
 
-expose(createStudyService());
+serve(createStudyService());

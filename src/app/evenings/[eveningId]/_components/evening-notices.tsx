@@ -77,8 +77,8 @@ export function EveningNotices({
       )}
       {failed && (
         <p role="alert" className="mt-2 text-[16px] text-alarm">
-          The order could not be worked out in this browser. Reload the page; if it stays like this, the browser may
-          block web workers.
+          The order could not be worked out in this browser; Drubek tries again every few seconds. If it stays like
+          this, the browser may block web workers.
         </p>
       )}
       {view && isCurrent && view.lines.length === 0 && view.waysOut.length > 0 && (

@@ -40,7 +40,7 @@ test('says how far it is once that takes long, then shows the answer; word of ho
   expect(result.current.working).toBeNull();
 });
 
-test('an answer that was overtaken is not shown; a worker that fails says so and the next answer mends it', async () => {
+test('an answer that was overtaken is not shown; a worker that fails says so, is asked again after a while, and the next answer mends it', async () => {
   const { result, rerender } = arranged();
   await rest();
   rerender({ tick: 1 });
@@ -53,4 +53,11 @@ test('an answer that was overtaken is not shown; a worker that fails says so and
   await rest();
   await act(async () => mockAsked[2]!.answer(VIEW));
   expect(result.current).toMatchObject({ view: VIEW, failed: false });
+  rerender({ tick: 3 });
+  await rest();
+  await act(async () => mockAsked[3]!.fail());
+  expect(mockAsked).toHaveLength(4);
+  await act(() => jest.advanceTimersByTimeAsync(10_000));
+  await act(async () => mockAsked[4]!.answer({ ...VIEW, orders: 7 }));
+  expect(result.current).toMatchObject({ view: { orders: 7 }, failed: false });
 });

@@ -15,6 +15,9 @@ import type { EveningView } from '@/workers/evening/protocol';
 /** Rest after a change before it is put in order, ms. */
 const REST = 150;
 
+/** Rest before an evening that could not be put in order is tried again, ms. Source: chosen, as that of the other workers. */
+const AGAIN = 10_000;
+
 /** Work that takes no longer than this is not worth a line that moves all below it, ms. */
 const WORTH_SAYING = 600;
 
@@ -93,7 +96,8 @@ export function useArranged(
       isLong = true;
       show();
     }, REST + WORTH_SAYING);
-    const timer = setTimeout(() => {
+    const arrange = () => {
+      isAnswered = false;
       const { clock: now, ...asked } = newest.current;
       planner
         .arrange({ ...asked, now: now(Date.now()) }, (done, of) => {
@@ -106,9 +110,12 @@ export function useArranged(
         })
         .catch(() => {
           isAnswered = true;
-          if (wanted) setState((before) => ({ ...before, working: null, failed: true }));
+          if (!wanted) return;
+          setState((before) => ({ ...before, working: null, failed: true }));
+          timer = setTimeout(arrange, AGAIN);
         });
-    }, REST);
+    };
+    let timer = setTimeout(arrange, REST);
     return () => {
       wanted = false;
       clearTimeout(timer);

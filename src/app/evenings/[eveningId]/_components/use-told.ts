@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { type EveningEvent, eveningEventSchema } from '@/schemas/evening-event';
 import { keepValue, keptValue } from '@/ui/kept-value';
 import { newId } from '@/ui/new-id';
-import { send } from '@/ui/send';
+import { PATIENCE, send } from '@/ui/send';
 
 /** Rest between two looks at what others told, ms. */
 const EVERY = 3000;
@@ -75,7 +75,9 @@ export function useTold(eveningId: string, initial: readonly EveningEvent[], cur
     const look = async () => {
       await flush();
       try {
-        const response = await fetch(`/api/evenings/${eveningId}/events?after=${at.current}`);
+        const response = await fetch(`/api/evenings/${eveningId}/events?after=${at.current}`, {
+          signal: AbortSignal.timeout(PATIENCE),
+        });
         const parsed = answerSchema.safeParse(response.ok ? await response.json() : null);
         if (parsed.success) {
           at.current = parsed.data.cursor;
