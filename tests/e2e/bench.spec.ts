@@ -56,7 +56,8 @@ test('what is touched before the page is alive counts once it is', async ({ page
   await size.focus();
   await page.keyboard.press('ArrowLeft');
   await page.getByRole('tab', { name: /^Load/ }).click();
-  await expect(page.getByRole('button', { name: 'Cook this' })).toBeDisabled();
+  /* a page that came without its first forecast, from a server that others kept busy, has no such button yet */
+  await expect(page.getByRole('button', { name: 'Cook this', disabled: false })).toHaveCount(0);
   letGo();
   await fullForecast(page);
   await expect(page.getByRole('heading', { level: 1, name: 'Load' })).toBeVisible();
