@@ -69,7 +69,9 @@ test('what arrives in Cook moves nothing from under a finger', async ({ page }) 
   const working = page.getByText('Working out how it should look …');
   const arrived = page.getByText('It should look like this now');
   await expect(arrived).toBeVisible();
-  const answers = page.getByRole('button', { name: /^(Paler|Shaken|Pulled some|\+1 min|Pulled: done)/ });
+  const answers = page.getByRole('button', {
+    name: /^(Paler|Shaken|Pulled some|\+1 min|Pulled: done|raw|Crisper|How to judge it|Follow on another)/,
+  });
   const places = () =>
     answers.evaluateAll((all) =>
       all.map((one) => `${one.textContent} at ${Math.round(one.getBoundingClientRect().top)}`),
@@ -80,7 +82,7 @@ test('what arrives in Cook moves nothing from under a finger', async ({ page }) 
     await page.reload();
     await expect(working).toBeVisible();
     await expect(page.getByRole('button', { name: /^Paler/ })).toBeDisabled();
-    await expect(answers).toHaveCount(5);
+    await expect(answers).toHaveCount(9);
     const before = await places();
     await questions.ask();
     await expect(arrived).toBeVisible();

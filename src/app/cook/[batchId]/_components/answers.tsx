@@ -1,5 +1,6 @@
 'use client';
 
+import type { Bite } from '@/core/coach/observation';
 import type { ColourRamp } from '@/core/food/colour-ramp';
 import type { RecordEvent } from '@/core/run/batch-event';
 import { foodColour } from '@/ui/colour/food-colours';
@@ -9,6 +10,12 @@ import { useUnits } from '@/ui/units-context';
 import { typedMass } from '@/ui/words/typed-units';
 import { MeasuredAnswer } from './measured-answer';
 
+const BITES: readonly { readonly bite: Bite; readonly words: string }[] = [
+  { bite: 'softer', words: 'Softer than said' },
+  { bite: 'as-said', words: 'As said' },
+  { bite: 'crisper', words: 'Crisper' },
+];
+
 /** What else can be told of the pieces: the colour of most, how they bend, what they weigh. */
 export function Answers({
   ramp,
@@ -17,10 +24,10 @@ export function Answers({
   record,
 }: {
   ramp: ColourRamp;
-  /** typical crispness over that wished now */
-  said: number;
-  /** what the basket weighs at its heaviest by the forecast, with coats and what is added, g */
-  heaviestG: number;
+  /** typical crispness over that wished now; null while it is not known */
+  said: number | null;
+  /** what the basket weighs at its heaviest by the forecast, with coats and what is added, g; null while it is not known */
+  heaviestG: number | null;
   record: RecordEvent;
 }) {
   const unit = typedMass(useUnits());
@@ -49,15 +56,16 @@ export function Answers({
       </div>
       <div className="mt-2.5 flex flex-wrap items-center gap-2.5">
         <span className="text-[15px] text-ash">Bend one:</span>
-        <Button look="iron" onClick={() => record('bent', { bite: 'softer', said })}>
-          Softer than said
-        </Button>
-        <Button look="iron" onClick={() => record('bent', { bite: 'as-said', said })}>
-          As said
-        </Button>
-        <Button look="iron" onClick={() => record('bent', { bite: 'crisper', said })}>
-          Crisper
-        </Button>
+        {BITES.map(({ bite, words }) => (
+          <Button
+            key={bite}
+            look="iron"
+            disabled={said === null}
+            onClick={() => said !== null && record('bent', { bite, said })}
+          >
+            {words}
+          </Button>
+        ))}
         <Button look="iron" onClick={() => record('stuck')}>
           Stuck or broke
         </Button>
@@ -67,7 +75,7 @@ export function Answers({
             label="Weigh the pieces"
             word="Weighed"
             typed={unit}
-            isPlausible={(grams) => grams > 0 && grams <= heaviestG * 1.2}
+            isPlausible={(grams) => heaviestG !== null && grams > 0 && grams <= heaviestG * 1.2}
             onTell={(grams) => record('weighed', { grams })}
           />
         </div>

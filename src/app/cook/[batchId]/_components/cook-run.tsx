@@ -213,6 +213,8 @@ export function CookRun({
           )}
         </>
       )}
+      {run.phase !== 'done' && <SecondDevice batchId={batch.id} />}
+      {/* last, since it comes when the devices have answered */}
       <DeviceStrip
         devices={devices}
         used={used}
@@ -220,7 +222,6 @@ export function CookRun({
         clock={run.clock}
         rehearse={follows ? null : rehearse}
       />
-      {run.phase !== 'done' && <SecondDevice batchId={batch.id} />}
     </div>
   );
 }

@@ -237,21 +237,17 @@ export function CookingPhase({
           />
         )}
         <CookButtons verb={action.verb} record={recordDeed} />
-        {live.forecast && (
-          <>
-            <Answers
-              ramp={outerRamp(plan)}
-              said={typical!.crispness}
-              heaviestG={Math.max(...live.forecast.record.weight) * 1000}
-              record={record}
-            />
-            <Judging
-              plan={current}
-              cook={live.forecast.record}
-              now={judgedAs(typical!.crispness, typical!.browning, plan)}
-            />
-          </>
-        )}
+        <Answers
+          ramp={outerRamp(plan)}
+          said={typical?.crispness ?? null}
+          heaviestG={live.forecast && Math.max(...live.forecast.record.weight) * 1000}
+          record={record}
+        />
+        <Judging
+          plan={current}
+          cook={live.forecast?.record ?? null}
+          now={typical && judgedAs(typical.crispness, typical.browning, plan)}
+        />
         {pullAt !== null && !evening && nextIsBeside(batch.document) && (
           <StudyProvider>
             <NextBatch batch={batch} times={{ loadedAt: run.loadedAt!, doneAt: null, dueAt: pullAt }} />

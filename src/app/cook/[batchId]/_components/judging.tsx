@@ -37,7 +37,8 @@ export function judgedAs(crispness: number, browning: number, plan: Plan): Judge
 }
 
 /** The sample in the middle of the stretch in which the typical piece is judged so; null where there is none. */
-function samplesOf(cook: CookRecord, plan: Plan): Record<Judged, number | null> {
+function samplesOf(cook: CookRecord | null, plan: Plan): Record<Judged, number | null> {
+  if (!cook) return { under: null, soon: null, best: null, over: null };
   const judged = Array.from({ length: cook.samples }, (_, s) =>
     judgedAs(medianCrispness(cook, s), medianBrowning(cook, s), plan),
   );
@@ -100,8 +101,8 @@ export function Judging({
   now,
 }: {
   plan: Plan;
-  /** the cook as it is forecast, for what the drawer looks like then */
-  cook: CookRecord;
+  /** the cook as it is forecast, for what the drawer looks like then; null while it is not known */
+  cook: CookRecord | null;
   now: Judged | null;
 }) {
   const [open, setOpen] = useState(false);
@@ -123,7 +124,7 @@ export function Judging({
                 aria-current={judged === now ? 'step' : undefined}
                 className={`rounded-part border-2 p-3 ${judged === now ? 'border-rim-light' : 'border-iron-line'}`}
               >
-                {samples[judged] !== null && (
+                {cook && samples[judged] !== null && (
                   <span className="mb-2 flex h-20 items-center justify-center overflow-hidden rounded-part">
                     <Basket
                       plan={plan}
