@@ -183,11 +183,11 @@ try {
   await settle();
   await page.keyboard.press('3');
   await page.getByText(/After one answer/).waitFor();
-  await page.waitForTimeout(2500);
-  await settle();
+  /* the three pictures to compare with, and the two rings, are painted one after the other */
+  await prices();
   await take('cook');
   await asPhone(true);
-  await settle();
+  await prices();
   await take('cook-phone');
 } finally {
   await browser.close();
