@@ -4,14 +4,18 @@ import { faultIfSilent } from './ready';
 /* `Worker` of the browser, as far as it is watched */
 const started = () => new EventTarget() as Worker;
 
+/** One that is watched, and what is called when it ends. */
+function watched() {
+  const [worker, ended] = [started(), jest.fn()];
+  worker.addEventListener('error', ended);
+  return { worker: faultIfSilent(worker), ended };
+}
+
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
 
 test('a worker whose script never comes ends by a fault, once', () => {
-  const worker = started();
-  const ended = jest.fn();
-  worker.addEventListener('error', ended);
-  faultIfSilent(worker);
+  const { ended } = watched();
   jest.advanceTimersByTime(14_000);
   expect(ended).not.toHaveBeenCalled();
   jest.advanceTimersByTime(60_000);
@@ -34,10 +38,7 @@ test('one that says it listens is left alone, however long it works, and so is o
 });
 
 test('a device that wakes hears what was said while it slept before it loses patience', () => {
-  const worker = started();
-  const ended = jest.fn();
-  worker.addEventListener('error', ended);
-  faultIfSilent(worker);
+  const { worker, ended } = watched();
   /* the clock of the timers stood still: the first runs out on waking, and what was said is delivered next */
   jest.advanceTimersByTime(7500);
   worker.dispatchEvent(new Event('message'));

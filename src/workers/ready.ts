@@ -4,8 +4,7 @@ import { expose } from 'comlink';
 const READY = 'ready';
 
 /**
- * Half of the time that the script of a worker may take to come and to begin, ms. Source: chosen; a quarter of a second on a quiet
- * machine. In two halves, since a device that wakes finds a timer run out before what the worker said meanwhile is delivered.
+ * Half of the time that the script of a worker may take to come and to begin, ms. Source: chosen. In two halves, since a device that wakes finds a timer run out before what the worker said meanwhile is delivered.
  */
 const HALF_PATIENCE = 7500;
 

@@ -17,6 +17,7 @@ jest.mock('@/ui/study/use-hold', () => ({ useHold: () => mockHolds }));
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { deriveRun } from '@/core/run/run-state';
+import { outerRamp } from '@/core/plan/outer-ramp';
 import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { withShape } from '@/editing/edit-plan';
@@ -26,6 +27,7 @@ import { UnitsProvider } from '@/ui/units-context';
 import { batchEvent, LOADED_AT, pastBatch } from '../../../../../tests/support/batch';
 import { furnishDom } from '../../../../../tests/support/dom';
 import { AfterPhase } from './after-phase';
+import { Answers } from './answers';
 import { CookButtons } from './cook-buttons';
 import { DeviceStrip } from './device-strip';
 import { Judging, judgedAs } from './judging';
@@ -157,6 +159,25 @@ test('the oven of a kitchen in Fahrenheit is told in Fahrenheit', () => {
     </UnitsProvider>,
   );
   expect(screen.getByText(/in an oven at 248 °F/)).toBeVisible();
+});
+
+test('before there is a forecast, what needs none can be said and the rest stands greyed in its place', async () => {
+  render(
+    <UnitsProvider units="metric">
+      <Answers ramp={outerRamp(plan)} said={null} heaviestG={null} record={record} />
+      <Judging plan={plan} cook={null} now={null} />
+    </UnitsProvider>,
+  );
+  for (const name of ['Softer than said', 'As said', 'Crisper']) {
+    expect(screen.getByRole('button', { name })).toBeDisabled();
+  }
+  await userEvent.type(screen.getByRole('textbox', { name: /Weigh the pieces/ }), '400');
+  expect(screen.getByRole('button', { name: 'Weighed' })).toBeDisabled();
+  await userEvent.click(screen.getByRole('button', { name: 'golden' }));
+  expect(record).toHaveBeenCalledWith('looked', { browning: expect.any(Number) });
+  await userEvent.click(screen.getByRole('button', { name: 'How to judge it' }));
+  expect(screen.getAllByRole('img', { name: /^Bent: / })).toHaveLength(4);
+  expect(screen.queryByRole('img', { name: /^The drawer: / })).not.toBeInTheDocument();
 });
 
 describe('judging', () => {
