@@ -1,6 +1,7 @@
 import { createBeginnings } from '../batch/beginnings';
 import { STANDARD_RESOLUTION } from '../batch/resolution';
 import { type Forecast, forecastToPull } from '../forecast/forecast';
+import { pullTimeIn } from '../forecast/pull-time-in';
 import { type Unknowns, withUnknowns } from '../forecast/unknowns';
 import { cookDuration, dialTemperature, type Plan, type Stage } from '../plan/plan';
 
@@ -45,16 +46,9 @@ export function withTurnedDial(plan: Plan, now: number, by: number): Plan {
 
 /**
  * What is best for the rest of the run under the likeliest unknowns. Cost: three coarse forecasts.
- * @param now s @param likelyPull s, median over the guesses @param plannedPull s, as forecast before the run
+ * @param now s @param plannedPull s, as forecast before the run
  */
-export function advise(
-  plan: Plan,
-  unknowns: Unknowns,
-  now: number,
-  likelyPull: number | null,
-  plannedPull: number | null,
-  seed: number,
-): Advice {
+export function advise(plan: Plan, unknowns: Unknowns, now: number, plannedPull: number | null, seed: number): Advice {
   const likely = withUnknowns(plan, unknowns);
   /* they are one cook until now */
   const beginnings = createBeginnings();
@@ -70,6 +64,6 @@ export function advise(
   if (best && gain >= WORTH_TURNING) {
     return { kind: 'dial', by: best.by, gain, reason: best.by < 0 ? 'colour-ahead' : 'colour-behind' };
   }
-  const pull = likelyPull ?? cookDuration(plan);
+  const pull = pullTimeIn(asIs) ?? cookDuration(plan);
   return { kind: 'time', shift: pull - (plannedPull ?? pull) };
 }

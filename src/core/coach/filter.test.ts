@@ -1,4 +1,5 @@
 import { createBeginnings } from '../batch/beginnings';
+import { forecastToPull } from '../forecast/forecast';
 import { withUnknowns, type Unknowns } from '../forecast/unknowns';
 import { createSeededRandom } from '../numeric/seeded-random';
 import { normalQuantile } from '../numeric/normal-quantile';
@@ -172,7 +173,11 @@ test('a turned dial begins now and leaves what was before; the end stays', () =>
 
 test('advice: with nothing unusual go on; a thick piece that browns fast is turned down', () => {
   const expected: Unknowns = { heatTransfer: 0, offset: 0, power: 0, browning: 0 };
-  expect(advise(plan, expected, 600, 1230, 1200, 1)).toEqual({ kind: 'time', shift: 30 });
+  /* by the one moment that the run itself has under these unknowns, not by the middle of the range */
+  const { pull } = forecastToPull(withUnknowns(plan, expected));
+  expect(advise(plan, expected, 600, pull.time - 30, 1)).toEqual({ kind: 'time', shift: 30 });
+  const quick = advise(plan, { ...expected, browning: 0.5 }, 600, pull.time, 1);
+  expect(quick.kind === 'time' && quick.shift).toBeLessThan(-20);
   const thick = planFromFile({
     ...FIRST_PLAN,
     cut: { shape: 'cube', thickness_mm: 28, scatter: 0.07 },
@@ -183,6 +188,6 @@ test('advice: with nothing unusual go on; a thick piece that browns fast is turn
       events: [8, 14, 20].map((minute) => ({ minute, action: 'shake' as const })),
     },
   });
-  const advice = advise(thick, { ...expected, browning: 1.5 }, 240, null, null, 1);
+  const advice = advise(thick, { ...expected, browning: 1.5 }, 240, null, 1);
   expect(advice).toMatchObject({ kind: 'dial', by: -15, reason: 'colour-ahead' });
 });

@@ -59,8 +59,7 @@ export function createCoachService(): CoachService {
       filter = current;
       answer(null);
       if (observations.length === 0 || (await isOld())) return;
-      const likelyPull = pullOf(current.particles).p50;
-      answer(advise(plan, meanUnknowns(current.particles), now, likelyPull, plannedPull, SEED));
+      answer(advise(plan, meanUnknowns(current.particles), now, plannedPull, SEED));
     },
   };
 }

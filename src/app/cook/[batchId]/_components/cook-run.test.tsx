@@ -1,7 +1,10 @@
 /** @jest-environment jsdom */
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn(), refresh: jest.fn() }) }));
 jest.mock('@/ui/use-forecast', () => ({
-  useForecast: () => mockLive,
+  useForecast: (document: PlanFile, _: boolean, unknowns: Unknowns) => ({
+    ...mockLive,
+    question: mockQuestionOf(document, unknowns),
+  }),
   useWholeForecast: () => mockLive,
 }));
 jest.mock('@/ui/use-correction', () => ({ useCorrection: () => mockCorrection }));
@@ -37,7 +40,9 @@ import { STANDARD_RESOLUTION } from '@/core/batch/resolution';
 import { forecastPlan } from '@/core/forecast/forecast';
 import { SHAKEN_PLAN } from '../../../../../tests/support/shaken-plan';
 import { planFromFile } from '@/schemas/plan-from-file';
-import type { LiveForecast } from '@/ui/live-forecast';
+import type { Unknowns } from '@/core/forecast/unknowns';
+import type { PlanFile } from '@/schemas/plan-file';
+import { type LiveForecast, questionOf as mockQuestionOf } from '@/ui/live-forecast';
 import type { Correction } from '@/workers/coach/protocol';
 import { batchEvent, LOADED_AT, pastBatch } from '../../../../../tests/support/batch';
 import { furnishDom } from '../../../../../tests/support/dom';

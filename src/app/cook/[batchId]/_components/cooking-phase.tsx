@@ -21,6 +21,7 @@ import { fieldParts } from '@/ui/field/field-parts';
 import { StudyProvider } from '@/ui/study/study-context';
 import { VERBS } from '@/ui/words/verbs';
 import { storedMoment } from '../../_components/stored-moment';
+import { questionOf } from '@/ui/live-forecast';
 import { noteRun } from '@/ui/run-board';
 import { useUnits } from '@/ui/units-context';
 import { useTabCountdown } from '@/ui/tab-title';
@@ -46,7 +47,7 @@ import { NextBatch } from './next-batch';
 import { nextIsBeside } from './next-load';
 import { SafeHeart } from './safe-heart';
 import { useAlerts } from '@/ui/use-alerts';
-import { useSettledPull } from './use-settled-pull';
+import { useSettled } from './use-settled';
 import { type EveningOfBatch, useTellDue } from './use-tell-due';
 import { outerRamp } from '@/core/plan/outer-ramp';
 
@@ -94,12 +95,18 @@ export function CookingPhase({
   const correction = useCorrection(document, run.observations, elapsed, plannedPull, then);
   const learnt = correction && correction.taken > 0 ? correction.unknowns : AS_EXPECTED;
   const live = useForecast(document, false, learnt);
+  const question = useMemo(() => questionOf(document, learnt), [document, learnt]);
+  const {
+    forecast,
+    pull: pullAfter,
+    correction: settled,
+  } = useSettled(live, storedPull(batch.forecast), correction, question);
   const current = useMemo(() => asLoaded(planFromFile(document)), [document]);
   const parts = useMemo(() => fieldParts(current), [current]);
   const safe = safeHeart(plan);
   const toCome = openingsToCome(plan.events, run.openings, elapsed);
   const action = nextAction(
-    live.forecast ?? storedMoment(batch.forecast, cookDuration(current)),
+    forecast ?? storedMoment(batch.forecast, cookDuration(current)),
     toCome,
     run.extraMinutes * 60,
     elapsed,
@@ -113,7 +120,6 @@ export function CookingPhase({
   const left = Math.round(action.at) - elapsed;
   const dial = temperatureText(celsiusFromKelvin(dialTemperature(current.stages, elapsed)), units);
 
-  const pullAfter = useSettledPull(live, storedPull(batch.forecast));
   const pullAt = pullAfter === null ? null : run.loadedAt! + pullAfter * 1000;
   useTellDue(evening, run, pullAt === null ? null : pullAt + run.extraMinutes * 60_000);
   /* a pull is kept with the moment that was called, so that one by the cook's own eye can be told from one that followed */
@@ -125,7 +131,7 @@ export function CookingPhase({
     [record, pullAfter],
   );
   const alerts = useAlerts(VERBS[action.verb], left);
-  const typical = live.forecast && typicalAt(live.forecast, elapsed);
+  const typical = forecast && typicalAt(forecast, elapsed);
 
   const { speed } = run.clock;
   const elapsedNow = useRef(elapsed);
@@ -140,7 +146,7 @@ export function CookingPhase({
 
   useTabCountdown(VERBS[action.verb], left);
 
-  const sample = live.forecast ? sampleAt(live.forecast.record, elapsed) : 0;
+  const sample = forecast ? sampleAt(forecast.record, elapsed) : 0;
   return (
     <section
       aria-label="The run"
@@ -171,7 +177,7 @@ export function CookingPhase({
       </div>
       {/* what arrives must move nothing from under a finger: all of it has its room from the beginning */}
       <div className="lg:col-start-1 lg:row-span-2 lg:row-start-1">
-        <DrawerNow plan={current} forecast={live.forecast} sample={sample} />
+        <DrawerNow plan={current} forecast={forecast} sample={sample} />
         <p className="mt-1 flex flex-wrap justify-between gap-x-4 text-[14px] sm:text-[16px]">
           {typical ? (
             <>
@@ -189,9 +195,9 @@ export function CookingPhase({
         </p>
       </div>
       <div className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-2 lg:self-end">
-        {live.forecast ? (
+        {forecast ? (
           <ColourField
-            forecast={live.forecast}
+            forecast={forecast}
             parts={parts}
             stages={current.stages}
             openings={current.events}
@@ -204,15 +210,15 @@ export function CookingPhase({
           <EmptyField field={`bg-iron-raised ${FIELD_HEIGHT.classes}`} />
         )}
         {/* once something was told, what that changed takes its place */}
-        {(learnt === AS_EXPECTED || !live.forecast) && (
+        {(run.observations.length === 0 || !settled?.taken || !forecast) && (
           <p className="mt-1 text-[17px] max-sm:hidden">
-            {live.forecast ? windowText(live.forecast) : 'Working out the forecast …'}
+            {forecast ? windowText(forecast) : 'Working out the forecast …'}
           </p>
         )}
         {!evening && <LoadsClock document={batch.document} pullAt={pullAt} isOut={false} />}
         <Learnt
           told={run.observations.length}
-          correction={correction}
+          correction={settled}
           pull={pullAfter}
           dial={dialTemperature(current.stages, elapsed)}
           record={record}
@@ -221,7 +227,7 @@ export function CookingPhase({
       <div className="lg:col-start-1 lg:row-start-3">
         <LookAnswers
           plan={current}
-          cook={live.forecast?.record ?? null}
+          cook={forecast?.record ?? null}
           sample={sample}
           shown={typical?.browning ?? null}
           record={record}
@@ -240,12 +246,12 @@ export function CookingPhase({
         <Answers
           ramp={outerRamp(plan)}
           said={typical?.crispness ?? null}
-          heaviestG={live.forecast && Math.max(...live.forecast.record.weight) * 1000}
+          heaviestG={forecast && Math.max(...forecast.record.weight) * 1000}
           record={record}
         />
         <Judging
           plan={current}
-          cook={live.forecast?.record ?? null}
+          cook={forecast?.record ?? null}
           now={typical && judgedAs(typical.crispness, typical.browning, plan)}
         />
         {pullAt !== null && !evening && nextIsBeside(batch.document) && (
