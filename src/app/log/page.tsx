@@ -9,7 +9,8 @@ import { Unavailable } from '../_components/unavailable';
 import { UnreadableNote } from '../_components/unreadable-note';
 import { pageKitchen } from '../_lib/session';
 import { LogBoard } from './_components/log-board';
-import { logAddress, LogFilters } from './_components/log-filters';
+import { logAddress } from './_components/log-address';
+import { LogFilters } from './_components/log-filters';
 import { TakenOut } from './_components/taken-out';
 
 /** Trials named above the log. */

@@ -9,7 +9,8 @@ import { logAskSchema } from '@/schemas/log-ask';
 import { batchEvent, pastBatch } from '../../../../tests/support/batch';
 import { furnishDom } from '../../../../tests/support/dom';
 import { LogBoard } from './log-board';
-import { logAddress, LogFilters } from './log-filters';
+import { logAddress } from './log-address';
+import { LogFilters } from './log-filters';
 import { LogRows } from './log-rows';
 
 beforeAll(furnishDom);

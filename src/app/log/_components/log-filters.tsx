@@ -5,18 +5,10 @@ import { useEffect, useState } from 'react';
 import { findFood } from '@/core/food/catalogue';
 import type { LogAsk } from '@/schemas/log-ask';
 import { NEXT_WORDS, SHAPE_WORDS } from '@/ui/words/labels';
+import { logAddress } from './log-address';
 
 /** Waits this long after the last letter, ms. Source: chosen. */
 const TYPED = 300;
-
-/** What is asked, as an address; what is not asked is left out. */
-export function logAddress(ask: Partial<LogAsk>): '/log' | `/log?${string}` {
-  const { order, page, ...rest } = ask;
-  const asked = new URLSearchParams(Object.entries(rest).filter(([, value]) => value) as [string, string][]);
-  if (order && order !== 'newest') asked.set('order', order);
-  if (page && page > 1) asked.set('page', String(page));
-  return asked.size > 0 ? `/log?${asked}` : '/log';
-}
 
 /** Search, filters and order of the log; each changes the address, so that it can be kept and gone back to. */
 export function LogFilters({
