@@ -1,7 +1,7 @@
 /* npm run demo: sets everything up, starts the app with the demo kitchen and prints the address. --fresh resets that kitchen. */
 import { endApp, portFrom, startApp } from './lib/app.mjs';
 import { ensureBuild } from './lib/build.mjs';
-import { keptSecret, openCluster, stateFolder } from './lib/cluster.mjs';
+import { openCluster, stateFolder } from './lib/cluster.mjs';
 import { ensureDatabase, migrate } from './lib/database.mjs';
 import { ensureDebianPackages, ensureNodeModules } from './lib/packages.mjs';
 import { serveHttps } from './lib/https.mjs';
@@ -18,13 +18,11 @@ async function main() {
   await ensureBuild();
   let cluster = null;
   let databaseUrl = process.env.DATABASE_URL;
-  let secret = process.env.DRUBEK_SECRET;
   if (ownServer) {
     say('Starting the private PostgreSQL server on loopback …');
     cluster = await openCluster('demo');
     await ensureDatabase(cluster.url('postgres'), 'drubek');
     databaseUrl = cluster.url('drubek');
-    secret ??= keptSecret(cluster.folder);
   } else {
     say('Using the server of DATABASE_URL.');
   }
@@ -33,8 +31,7 @@ async function main() {
   };
   try {
     await migrate(databaseUrl);
-    /* the secret only reads cookies from before sessions stood in rows */
-    const env = { DATABASE_URL: databaseUrl, DRUBEK_DEMO: '1', ...(secret ? { DRUBEK_SECRET: secret } : {}) };
+    const env = { DATABASE_URL: databaseUrl, DRUBEK_DEMO: '1' };
     say(fresh ? 'Resetting the demo kitchen …' : 'Looking after the demo kitchen …');
     must(process.execPath, ['--import', 'tsx', 'scripts/seed-demo.ts', '--run', ...(fresh ? ['--fresh'] : [])], {
       env: { ...process.env, ...env },

@@ -116,10 +116,3 @@ export async function openCluster(name, { fast = false } = {}) {
     stop: () => mustServer('pg_ctl', ['-D', data, '-w', '-m', 'fast', 'stop'], logFile),
   };
 }
-
-/** A secret of this project kept beside its clusters, made at first use. */
-export function keptSecret(folder) {
-  const path = join(folder, 'session-secret');
-  if (!existsSync(path)) writeFileSync(path, randomBytes(32).toString('hex'), { mode: 0o600 });
-  return readFileSync(path, 'utf8').trim();
-}

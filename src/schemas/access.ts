@@ -13,7 +13,10 @@ export type Audited =
   | 'exported'
   | 'imported'
   | 'removed'
-  | 'kept';
+  | 'kept'
+  | 'passkey-removed'
+  | 'codes-renewed'
+  | 'role-changed';
 
 /** A device that is in a kitchen. */
 export interface Session {
@@ -39,7 +42,18 @@ export interface Member {
   readonly id: string;
   readonly name: string;
   readonly role: 'owner' | 'cook';
-  readonly passkeys: number;
+  readonly passkeys: readonly Passkey[];
+  /** recovery codes that are still good */
+  readonly codes: number;
+}
+
+/** A passkey as its owner sees it. */
+export interface Passkey {
+  readonly id: string;
+  readonly name: string;
+  /** ms since 1970 */
+  readonly madeAt: number;
+  readonly usedAt: number | null;
 }
 
 /** Who and which devices are in a kitchen, and what was done about them. */

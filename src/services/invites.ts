@@ -2,7 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import { insertAudit } from '@/db/queries/audit';
 import { findBatch } from '@/db/queries/batches';
 import { findInvite, forgetInvites, insertInvite, spendInvite } from '@/db/queries/invites';
-import { deleteMember } from '@/db/queries/members';
+import { deleteMember, setRole } from '@/db/queries/members';
 import { inKitchen } from '@/db/query';
 import { forgetKnownSessions } from './sessions';
 import { fail, type Result, succeed, withDatabase, withKitchen } from './result';
@@ -21,10 +21,10 @@ function hashOf(token: string): Buffer {
   return createHash('sha256').update(token).digest();
 }
 
-async function makeInvite(kitchenId: string, batchId: string | null): Promise<string> {
+async function makeInvite(kitchenId: string, batchId: string | null, role: 'owner' | 'cook'): Promise<string> {
   const token = randomBytes(24).toString('base64url');
   await forgetInvites();
-  await insertInvite(kitchenId, batchId, hashOf(token), GOOD_FOR[batchId === null ? 'kitchen' : 'run']);
+  await insertInvite(kitchenId, batchId, role, hashOf(token), GOOD_FOR[batchId === null ? 'kitchen' : 'run']);
   return token;
 }
 
@@ -32,13 +32,21 @@ async function makeInvite(kitchenId: string, batchId: string | null): Promise<st
 export function inviteDevice(kitchenId: string, batchId: string): Promise<Result<{ token: string }>> {
   return withKitchen(kitchenId, async () => {
     if (!(await findBatch(kitchenId, batchId))) return fail({ code: 'not-found' });
-    return succeed({ token: await makeInvite(kitchenId, batchId) });
+    return succeed({ token: await makeInvite(kitchenId, batchId, 'cook') });
   });
 }
 
-/** A token by which one other cook may come into this kitchen, once, within a day. */
-export function inviteCook(kitchenId: string): Promise<Result<{ token: string }>> {
-  return withKitchen(kitchenId, async () => succeed({ token: await makeInvite(kitchenId, null) }));
+/**
+ * A token by which one other person may come into this kitchen, once, within a day, with the role it carries. A kitchen to which
+ * nobody has a passkey invites no owner: there would be no telling the two apart.
+ */
+export function inviteCook(
+  kitchenId: string,
+  role: 'owner' | 'cook' = 'cook',
+  claimed = true,
+): Promise<Result<{ token: string }>> {
+  if (role === 'owner' && !claimed) return Promise.resolve(fail({ code: 'no-passkey' }));
+  return withKitchen(kitchenId, async () => succeed({ token: await makeInvite(kitchenId, null, role) }));
 }
 
 /** Where a token leads; nothing is used up. */
@@ -54,14 +62,14 @@ export function peekInvite(token: string): Promise<Result<Invitation>> {
 export function acceptInvite(
   token: string,
   device: string,
-): Promise<Result<{ kitchenId: string; batchId: string | null }>> {
+): Promise<Result<{ kitchenId: string; batchId: string | null; role: 'owner' | 'cook' }>> {
   return withDatabase(async () => {
     const invite = await spendInvite(hashOf(token));
     if (!invite) return fail({ code: 'not-found' });
     await inKitchen(invite.kitchen_id, () =>
       insertAudit(invite.kitchen_id, invite.batch_id ? 'run-lent' : 'joined', device),
     );
-    return succeed({ kitchenId: invite.kitchen_id, batchId: invite.batch_id });
+    return succeed({ kitchenId: invite.kitchen_id, batchId: invite.batch_id, role: invite.role });
   });
 }
 
@@ -72,6 +80,22 @@ export function removeMember(kitchenId: string, memberId: string, by: string): P
     forgetKnownSessions();
     if (!removed) return fail({ code: 'last-owner' });
     await insertAudit(kitchenId, 'member-removed', by);
+    return succeed(null);
+  });
+}
+
+/** Makes a member an owner, or a cook again; the last owner stays one. */
+export function chooseRole(
+  kitchenId: string,
+  memberId: string,
+  role: 'owner' | 'cook',
+  by: string,
+): Promise<Result<null>> {
+  return withKitchen(kitchenId, async () => {
+    const changed = await setRole(kitchenId, memberId, role);
+    forgetKnownSessions();
+    if (!changed) return fail({ code: 'last-owner' });
+    await insertAudit(kitchenId, 'role-changed', by);
     return succeed(null);
   });
 }

@@ -10,11 +10,12 @@ import {
 import { insertAudit } from '@/db/queries/audit';
 import {
   countPasskeyUse,
+  deletePasskey,
   findPasskey,
   insertChallenge,
   insertMember,
   insertPasskey,
-  listMembers,
+  renamePasskey,
   replaceRecoveryCodes,
   spendChallenge,
   spendRecoveryCode,
@@ -51,7 +52,11 @@ function hashOfCode(code: string): Buffer {
 }
 
 /** What a browser needs to make a passkey for someone of this kitchen. */
-export function beginRegistration(name: string, { host }: Place): Promise<Result<{ options: object }>> {
+export function beginRegistration(
+  session: Session,
+  name: string,
+  { host }: Place,
+): Promise<Result<{ options: object }>> {
   return withDatabase(async () => {
     const options = await generateRegistrationOptions({
       rpName: 'Drubek',
@@ -60,14 +65,14 @@ export function beginRegistration(name: string, { host }: Place): Promise<Result
       attestationType: 'none',
       authenticatorSelection: { residentKey: 'required', userVerification: 'preferred' },
     });
-    await insertChallenge(options.challenge, ANSWER_WITHIN);
+    await insertChallenge(options.challenge, { purpose: 'registration', sessionId: session.id }, ANSWER_WITHIN);
     return succeed({ options });
   });
 }
 
 /**
- * Keeps the passkey that a browser made: the first of a kitchen makes its maker the owner, one in a session without a name makes
- * a cook, any other is a further key of the same person. Returns recovery codes where the person is new.
+ * Keeps the passkey that a browser made: in a session of nobody it makes a member of that session's role, any other is a further
+ * key of the same person. Returns recovery codes where the person is new.
  */
 export function finishRegistration(
   session: Session,
@@ -78,7 +83,7 @@ export function finishRegistration(
   return withKitchen(session.kitchenId, async () => {
     const made = await verifyRegistrationResponse({
       response,
-      expectedChallenge: spendChallenge,
+      expectedChallenge: (challenge) => spendChallenge(challenge, { purpose: 'registration', sessionId: session.id }),
       expectedOrigin: origin,
       expectedRPID: host,
       requireUserVerification: false,
@@ -88,9 +93,8 @@ export function finishRegistration(
     const codes = session.memberId ? [] : Array.from({ length: CODES }, makeCode);
     await transact(async (client) => {
       const { kitchenId } = session;
-      const members = await listMembers(kitchenId, client);
       const memberId =
-        session.memberId ?? (await insertMember(kitchenId, name, members.length === 0 ? 'owner' : 'cook', client));
+        session.memberId ?? (await insertMember(kitchenId, name, session.role === 'owner' ? 'owner' : 'cook', client));
       await insertPasskey(
         {
           credential_id: credential.id,
@@ -99,6 +103,7 @@ export function finishRegistration(
           public_key: Buffer.from(credential.publicKey),
           counter: credential.counter,
           transports: credential.transports ?? [],
+          name: session.device.slice(0, 40),
         },
         client,
       );
@@ -115,7 +120,7 @@ export function finishRegistration(
 export function beginSignIn({ host }: Place): Promise<Result<{ options: object }>> {
   return withDatabase(async () => {
     const options = await generateAuthenticationOptions({ rpID: host, userVerification: 'preferred' });
-    await insertChallenge(options.challenge, ANSWER_WITHIN);
+    await insertChallenge(options.challenge, { purpose: 'sign-in' }, ANSWER_WITHIN);
     return succeed({ options });
   });
 }
@@ -130,7 +135,7 @@ export function finishSignIn(
     if (!key) return fail({ code: 'sign-in-failed' });
     const signed = await verifyAuthenticationResponse({
       response,
-      expectedChallenge: spendChallenge,
+      expectedChallenge: (challenge) => spendChallenge(challenge, { purpose: 'sign-in' }),
       expectedOrigin: origin,
       expectedRPID: host,
       requireUserVerification: false,
@@ -154,5 +159,47 @@ export function recover(code: string): Promise<Result<{ kitchenId: string; membe
     if (!found) return fail({ code: 'sign-in-failed' });
     await inKitchen(found.kitchen_id, () => insertAudit(found.kitchen_id, 'signed-in', 'with a recovery code'));
     return succeed({ kitchenId: found.kitchen_id, memberId: found.member_id });
+  });
+}
+
+/** Whose passkeys someone may name and take back: an owner everyone's, others their own. Null is everyone's. */
+function within(session: Session): string | null {
+  return session.role === 'owner' ? null : (session.memberId ?? NOBODY);
+}
+
+/** An id that no member has. */
+const NOBODY = '00000000-0000-0000-0000-000000000000';
+
+/** Calls a passkey something else. */
+export function namePasskey(session: Session, passkeyId: string, name: string): Promise<Result<null>> {
+  return withKitchen(session.kitchenId, async () =>
+    (await renamePasskey(session.kitchenId, passkeyId, within(session), name))
+      ? succeed(null)
+      : fail({ code: 'not-found' }),
+  );
+}
+
+/** Takes a passkey back, such as one on a lost phone: it signs nobody in any more. One stays for an owner. */
+export function takePasskeyBack(session: Session, passkeyId: string): Promise<Result<null>> {
+  return withKitchen(session.kitchenId, async () => {
+    const done = await deletePasskey(session.kitchenId, passkeyId, within(session));
+    if (done === 'none') return fail({ code: 'not-found' });
+    if (done === 'last') return fail({ code: 'last-passkey' });
+    await insertAudit(session.kitchenId, 'passkey-removed', session.memberName ?? session.device);
+    return succeed(null);
+  });
+}
+
+/** New recovery codes for whoever is signed in; those of before are no longer good. */
+export function renewCodes(session: Session): Promise<Result<{ codes: string[] }>> {
+  const { kitchenId, memberId, memberName } = session;
+  if (memberId === null) return Promise.resolve(fail({ code: 'no-passkey' }));
+  return withKitchen(kitchenId, async () => {
+    const codes = Array.from({ length: CODES }, makeCode);
+    await transact(async (client) => {
+      await replaceRecoveryCodes(kitchenId, memberId, codes.map(hashOfCode), client);
+      await insertAudit(kitchenId, 'codes-renewed', memberName ?? '', client);
+    });
+    return succeed({ codes });
   });
 }

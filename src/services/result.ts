@@ -20,6 +20,11 @@ export type Failure =
   /** another batch cooks in this fryer */
   | { readonly code: 'fryer-busy'; readonly batchId: string; readonly name: string; readonly loadedAt: number }
   | { readonly code: 'last-owner' }
+  | { readonly code: 'last-passkey' }
+  /** it takes someone who can sign in */
+  | { readonly code: 'no-passkey' }
+  /** the page that asks is of another kitchen than the one its browser is in now */
+  | { readonly code: 'other-session' }
   | { readonly code: 'not-allowed' }
   | { readonly code: 'enough-photos' }
   | { readonly code: 'sign-in-failed' }

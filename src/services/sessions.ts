@@ -1,18 +1,19 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { removeForgottenKitchens } from '@/db/queries/archive';
 import { insertAudit, listAudit } from '@/db/queries/audit';
-import { listMembers } from '@/db/queries/members';
+import { listMembers, listPasskeys, type NamedPasskeyRow } from '@/db/queries/members';
 import {
   deleteSession,
   findSession,
   forgetSessions,
   insertSession,
+  isSessionGood,
   listSessions,
   renewSession,
   type SessionRow,
   touchSession,
 } from '@/db/queries/sessions';
-import type { Access, Audited, Session } from '@/schemas/access';
+import type { Access, Audited, Passkey, Session } from '@/schemas/access';
 import { fail, type Result, succeed, withDatabase, withKitchen } from './result';
 
 /** How long a device stays in a kitchen without coming back, and with a run that was lent to it, s. */
@@ -41,8 +42,8 @@ function hashOf(token: string): Buffer {
 }
 
 function sessionOf(row: SessionRow): Session {
-  /* before a kitchen is claimed, whoever is in it is its owner; the demo kitchen is everybody's and nobody's */
-  const role = row.batch_id ? 'follower' : (row.role ?? (row.claimed || row.is_demo ? 'cook' : 'owner'));
+  /* the demo kitchen is everybody's and nobody's */
+  const role = row.batch_id ? 'follower' : row.is_demo ? 'cook' : row.role;
   return {
     id: row.session_id,
     kitchenId: row.kitchen_id,
@@ -80,18 +81,33 @@ export function openSession(session: {
   kitchenId: string;
   memberId?: string;
   batchId?: string;
+  /** what it may do where it belongs to no member; a cook unless given */
+  role?: 'owner' | 'cook';
   device: string;
 }): Promise<Result<string>> {
   return withDatabase(async () => {
     const token = randomBytes(32).toString('base64url');
-    const { kitchenId, memberId = null, batchId = null, device } = session;
-    await forgetSessions();
-    await removeForgottenKitchens();
+    const { kitchenId, memberId = null, batchId = null, role = 'cook', device } = session;
     await insertSession(
-      { tokenHash: hashOf(token), kitchenId, memberId, batchId, device: device.slice(0, 120) },
+      { tokenHash: hashOf(token), kitchenId, memberId, batchId, role, device: device.slice(0, 120) },
       batchId === null ? SESSION_AGE : LENT_FOR,
     );
     return succeed(token);
+  });
+}
+
+/** Whether a session is still good, by the database itself. Where that is away it is taken to be: nothing is told then. */
+export async function isGood(sessionId: string): Promise<boolean> {
+  const good = await withDatabase(async () => succeed(await isSessionGood(sessionId)));
+  return !good.ok || good.value;
+}
+
+/** Forgets sessions that have run out, and kitchens that nobody can come back to. */
+export function tidyUp(): Promise<Result<null>> {
+  return withDatabase(async () => {
+    await forgetSessions();
+    await removeForgottenKitchens();
+    return succeed(null);
   });
 }
 
@@ -120,16 +136,27 @@ export function endSession(kitchenId: string, sessionId: string, what: Audited, 
   });
 }
 
+function passkeyOf({ passkey_id: id, name, created_at, used_at }: NamedPasskeyRow): Passkey {
+  return { id, name, madeAt: created_at.getTime(), usedAt: used_at?.getTime() ?? null };
+}
+
 /** Everything about who may come in. */
 export function loadAccess(kitchenId: string): Promise<Result<Access>> {
   return withKitchen(kitchenId, async () => {
-    const [members, devices, audit] = await Promise.all([
+    const [members, passkeys, devices, audit] = await Promise.all([
       listMembers(kitchenId),
+      listPasskeys(kitchenId),
       listSessions(kitchenId),
       listAudit(kitchenId),
     ]);
     return succeed({
-      members: members.map(({ member_id: id, name, role, passkeys }) => ({ id, name, role, passkeys })),
+      members: members.map(({ member_id: id, name, role, codes }) => ({
+        id,
+        name,
+        role,
+        codes,
+        passkeys: passkeys.filter(({ member_id }) => member_id === id).map(passkeyOf),
+      })),
       devices: devices.map(sessionOf),
       audit: audit.map(({ what, who, at }) => ({ what, who, at: at.getTime() })),
     });

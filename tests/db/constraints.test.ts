@@ -40,6 +40,21 @@ test.each([
   expect((await failure(text, [kitchen.value.id, value])).constraint).toBe(name);
 });
 
+test('every row is in the kitchen of its parent: no foreign key between two tables of a kitchen leaves the kitchen out', async () => {
+  const { rows } = await ownerDatabase().query<{ name: string }>(
+    `SELECT conname AS name FROM pg_constraint AS c
+     WHERE contype = 'f'
+       AND EXISTS (SELECT FROM pg_attribute WHERE attrelid = c.conrelid AND attname = 'kitchen_id')
+       AND EXISTS (SELECT FROM pg_attribute WHERE attrelid = c.confrelid AND attname = 'kitchen_id')
+       AND NOT EXISTS (
+         SELECT FROM unnest(c.conkey, c.confkey) AS pair (own, parent)
+         JOIN pg_attribute AS a ON a.attrelid = c.conrelid AND a.attnum = pair.own AND a.attname = 'kitchen_id'
+         JOIN pg_attribute AS b ON b.attrelid = c.confrelid AND b.attnum = pair.parent AND b.attname = 'kitchen_id')
+     ORDER BY 1`,
+  );
+  expect(rows).toEqual([]);
+});
+
 test('the demo kitchen holds a month of batches from the engine, is kept, and is made anew when asked', async () => {
   const now = new Date('2026-11-20T12:00:00');
   expect(await seedDemoKitchen(now, true)).toBe('made');

@@ -16,7 +16,7 @@ import { createKitchen, loadFryers, loadKitchen } from '@/services/kitchen';
 import { mayRequest } from '@/services/limits';
 import { keepVersion, loadPlan, loadVersions, savePlan } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';
-import { endSession, exchangeToken, loadAccess, openSession, readSession } from '@/services/sessions';
+import { endSession, exchangeToken, loadAccess, openSession, readSession, tidyUp } from '@/services/sessions';
 import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
 const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 24, window: null, first_check_min: 17 };
@@ -123,7 +123,7 @@ test('sixteen versions at once take sixteen numbers', async () => {
 
 test('a session opens its kitchen until it is ended; its token can be exchanged', async () => {
   const { id } = await kitchen();
-  const token = await value(openSession({ kitchenId: id, device: 'a laptop' }));
+  const token = await value(openSession({ kitchenId: id, role: 'owner', device: 'a laptop' }));
   const session = await value(readSession(token));
   expect(session).toMatchObject({ kitchenId: id, role: 'owner', claimed: false, batchId: null });
   const forged = `${token.startsWith('A') ? 'B' : 'A'}${token.slice(1)}`;
@@ -184,7 +184,7 @@ test('an invitation to a run lends the run, one to the kitchen the kitchen; look
   const lent = await value(openSession({ kitchenId: id, batchId: joined.batchId!, device: 'a phone' }));
   expect(await value(readSession(lent))).toMatchObject({ role: 'follower', batchId });
   const whole = await value(inviteCook(id));
-  expect(await value(acceptInvite(whole.token, 'a phone'))).toEqual({ kitchenId: id, batchId: null });
+  expect(await value(acceptInvite(whole.token, 'a phone'))).toEqual({ kitchenId: id, batchId: null, role: 'cook' });
   expect(await peekInvite(whole.token)).toMatchObject({ ok: false });
 });
 
@@ -260,6 +260,7 @@ test('a kitchen is removed only by its name, a day later, and can be had back un
   ]);
   const { id: other } = await kitchen();
   await value(openSession({ kitchenId: other, device: 'x' }));
+  await value(tidyUp());
   expect(await loadKitchen(id)).toMatchObject({ ok: false });
 });
 

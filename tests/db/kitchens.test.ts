@@ -221,7 +221,7 @@ test('an invitation lets one device in, once, and only into its own batch', asyn
   if (!invite.ok) throw new Error(invite.failure.code);
   expect(await acceptInvite(invite.value.token, 'a phone')).toEqual({
     ok: true,
-    value: { kitchenId: mine.id, batchId },
+    value: { kitchenId: mine.id, batchId, role: 'cook' },
   });
   expect(await acceptInvite(invite.value.token, 'a phone')).toEqual({ ok: false, failure: { code: 'not-found' } });
   expect(await acceptInvite('x'.repeat(32), 'a phone')).toEqual({ ok: false, failure: { code: 'not-found' } });

@@ -31,6 +31,15 @@ const WORDS: Record<Failure['code'], { status: number; error: string }> = {
   'changed-elsewhere': { status: 409, error: 'This was changed elsewhere in the meantime.' },
   'fryer-busy': { status: 409, error: 'Another batch cooks in this fryer.' },
   'last-owner': { status: 409, error: 'A kitchen keeps one owner.' },
+  'last-passkey': {
+    status: 409,
+    error: 'This is the last passkey of an owner; add another one first, or nobody could come in as one.',
+  },
+  'no-passkey': { status: 409, error: 'Add a passkey first: this kitchen must have someone who can sign in.' },
+  'other-session': {
+    status: 409,
+    error: 'This page is of another kitchen than the one this browser is in now. Nothing was changed; load it anew.',
+  },
   'not-allowed': { status: 403, error: 'Only an owner of this kitchen may do that.' },
   'enough-photos': {
     status: 409,

@@ -55,7 +55,9 @@ export async function otherKitchens(): Promise<{ token: string; session: Session
     (await otherTokens()).map(async (token) => {
       const session = await readSession(token);
       const kitchen = session.ok ? await loadKitchen(session.value.kitchenId) : null;
-      return session.ok && kitchen?.ok ? [{ token, session: session.value, kitchen: kitchen.value }] : [];
+      return session.ok && session.value.batchId === null && kitchen?.ok
+        ? [{ token, session: session.value, kitchen: kitchen.value }]
+        : [];
     }),
   );
   return found.flat();

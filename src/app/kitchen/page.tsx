@@ -56,7 +56,7 @@ export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'
   const plans = await loadPlans(kitchen.id);
   if (!loaded.ok || !session.ok || !access.ok || !cards.ok || !plans.ok) return <Unavailable />;
   const { fryers, cutters } = loaded.value;
-  const { id: sessionId, role, memberName } = session.value;
+  const { id: sessionId, role, memberId, memberName } = session.value;
   const figures = {
     fryers: fryers.length === 1 ? fryers[0]!.name : `${fryers.length} to choose from`,
     cutters: cutters.length === 0 ? 'none measured yet' : `${cutters.length} settings measured`,
@@ -78,7 +78,7 @@ export default async function KitchenPage({ searchParams }: PageProps<'/kitchen'
         {open === 'cutters' && <Cutters cutters={cutters} />}
         {open === 'devices' && <DevicePanel />}
         {open === 'people' && (
-          <AccessPanel access={access.value} own={{ sessionId, role, memberName }} isDemo={kitchen.isDemo} />
+          <AccessPanel access={access.value} own={{ sessionId, role, memberId, memberName }} isDemo={kitchen.isDemo} />
         )}
         {open === 'data' && (
           <ArchivePanel

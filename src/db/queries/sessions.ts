@@ -6,7 +6,8 @@ export interface SessionRow {
   kitchen_id: string;
   member_id: string | null;
   member_name: string | null;
-  role: 'owner' | 'cook' | null;
+  /** of its member, or of the session itself where it belongs to none */
+  role: 'owner' | 'cook';
   /** the only batch it may see; null for the whole kitchen */
   batch_id: string | null;
   /** whether the kitchen has a member at all */
@@ -17,7 +18,7 @@ export interface SessionRow {
   seen_at: Date;
 }
 
-const SELECT = `SELECT s.session_id, s.kitchen_id, s.member_id, m.name AS member_name, m.role, s.batch_id,
+const SELECT = `SELECT s.session_id, s.kitchen_id, s.member_id, m.name AS member_name, COALESCE(m.role, s.role) AS role, s.batch_id,
     EXISTS (SELECT FROM members AS any_member WHERE any_member.kitchen_id = s.kitchen_id) AS claimed,
     k.is_demo, s.device, s.created_at, s.seen_at
   FROM sessions AS s JOIN kitchens AS k USING (kitchen_id) LEFT JOIN members AS m USING (kitchen_id, member_id)`;
@@ -37,15 +38,29 @@ export async function listSessions(kitchenId: string): Promise<SessionRow[]> {
 
 /** Opens a session. @param goodFor s */
 export async function insertSession(
-  session: { tokenHash: Buffer; kitchenId: string; memberId: string | null; batchId: string | null; device: string },
+  session: {
+    tokenHash: Buffer;
+    kitchenId: string;
+    memberId: string | null;
+    batchId: string | null;
+    role: 'owner' | 'cook';
+    device: string;
+  },
   goodFor: number,
   runner?: Runner,
 ): Promise<void> {
   await change(
-    `INSERT INTO sessions (token_hash, kitchen_id, member_id, batch_id, device, expires_at)
-     VALUES ($1, $2, $3, $4, $5, clock_timestamp() + make_interval(secs => $6))`,
-    [session.tokenHash, session.kitchenId, session.memberId, session.batchId, session.device, goodFor],
+    `INSERT INTO sessions (token_hash, kitchen_id, member_id, batch_id, role, device, expires_at)
+     VALUES ($1, $2, $3, $4, $5, $6, clock_timestamp() + make_interval(secs => $7))`,
+    [session.tokenHash, session.kitchenId, session.memberId, session.batchId, session.role, session.device, goodFor],
     runner,
+  );
+}
+
+/** Whether a session is still good. */
+export async function isSessionGood(sessionId: string): Promise<boolean> {
+  return (
+    (await find('SELECT FROM sessions WHERE session_id = $1 AND expires_at > clock_timestamp()', [sessionId])) !== null
   );
 }
 

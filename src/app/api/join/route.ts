@@ -18,8 +18,8 @@ export async function POST(request: Request) {
     const joined = await acceptInvite(body.token, device);
     if (!joined.ok && joined.failure.code !== 'not-found') return answerFailure(joined.failure);
     if (!joined.ok) return refuse(410, NO_LONGER_GOOD);
-    const { kitchenId, batchId } = joined.value;
-    const token = await openSession({ kitchenId, device, ...(batchId === null ? {} : { batchId }) });
+    const { kitchenId, batchId, role } = joined.value;
+    const token = await openSession({ kitchenId, device, role, ...(batchId === null ? {} : { batchId }) });
     if (!token.ok) return answerFailure(token.failure);
     const response = NextResponse.json({ batchId });
     await (batchId === null ? moveInto(response, token.value) : lendRun(response, token.value));

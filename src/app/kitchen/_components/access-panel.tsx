@@ -9,6 +9,7 @@ import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { makePasskey } from '@/ui/sign-in';
 import type { Access, Role } from '@/schemas/access';
+import { type Act, MemberList } from './member-list';
 
 const ROLE_WORDS: Record<Role, string> = {
   owner: 'owner',
@@ -28,6 +29,9 @@ const AUDIT_WORDS: Record<Access['audit'][number]['what'], string> = {
   imported: 'Archive taken in',
   removed: 'Removal asked for',
   kept: 'Removal taken back',
+  'passkey-removed': 'Passkey taken back',
+  'codes-renewed': 'New recovery codes',
+  'role-changed': 'Role changed',
 };
 
 /** Who may come in: cooks with their passkeys, devices that are in now, and what was done about them. */
@@ -38,14 +42,19 @@ export function AccessPanel({
 }: {
   access: Access;
   /** this device */
-  own: { readonly sessionId: string; readonly role: Role; readonly memberName: string | null };
+  own: {
+    readonly sessionId: string;
+    readonly role: Role;
+    readonly memberId: string | null;
+    readonly memberName: string | null;
+  };
   isDemo: boolean;
 }) {
   const router = useRouter();
   const [name, setName] = useState(own.memberName ?? '');
   const [codes, setCodes] = useState<readonly string[]>([]);
-  const [link, setLink] = useState<string | null>(null);
-  const act = async (method: 'POST' | 'DELETE', path: string, done: string, body: object = {}) => {
+  const [link, setLink] = useState<{ readonly to: string; readonly role: 'owner' | 'cook' } | null>(null);
+  const act: Act = async (method, path, done, body = {}) => {
     const sent = await send(method, path, body);
     if (sent.kind !== 'done') return notifyError(sent.error);
     notify(done);
@@ -58,10 +67,17 @@ export function AccessPanel({
     notify('The passkey is kept.');
     router.refresh();
   };
-  const invite = async () => {
-    const sent = await send('POST', '/api/kitchen/invites', {});
+  const invite = async (role: 'owner' | 'cook') => {
+    const sent = await send('POST', '/api/kitchen/invites', { role });
     if (sent.kind !== 'done') return notifyError(sent.error);
-    setLink(`${window.location.origin}/join/${(sent.answer as { token: string }).token}`);
+    setLink({ to: `${window.location.origin}/join/${(sent.answer as { token: string }).token}`, role });
+  };
+  const renewCodes = async () => {
+    if (!window.confirm('The codes you have written down before will no longer be good. Make new ones?')) return;
+    const sent = await send('POST', '/api/kitchen/codes', {});
+    if (sent.kind !== 'done') return notifyError(sent.error);
+    setCodes((sent.answer as { codes: string[] }).codes);
+    router.refresh();
   };
   const signOut = async () => {
     const ask = async (anyway: boolean) => send('DELETE', '/api/session', { anyway });
@@ -107,7 +123,11 @@ export function AccessPanel({
             />
           </label>
           <Button type="submit">{own.memberName ? 'Add another passkey' : 'Add a passkey'}</Button>
-          {own.role === 'owner' && <Button onClick={() => void invite()}>Invite a cook</Button>}
+          {own.memberId !== null && <Button onClick={() => void renewCodes()}>New recovery codes</Button>}
+          {own.role === 'owner' && <Button onClick={() => void invite('cook')}>Invite a cook</Button>}
+          {own.role === 'owner' && claimed && (
+            <Button onClick={() => void invite('owner')}>Invite another owner</Button>
+          )}
           <Button onClick={() => void signOut()}>Sign out here</Button>
         </form>
       )}
@@ -125,28 +145,16 @@ export function AccessPanel({
       )}
       {link && (
         <p className="mt-3 text-[15px] break-all">
-          Good for one cook, within a day: <a href={link}>{link}</a>
+          Good once, within a day, for {link.role === 'owner' ? 'another owner' : 'a cook'}:{' '}
+          <a href={link.to}>{link.to}</a>
         </p>
       )}
       {claimed && (
-        <ul aria-label="Cooks" className="mt-4 divide-y-2 divide-enamel-deep text-[15px]">
-          {access.members.map((member) => (
-            <li key={member.id} className="flex min-h-11 items-center gap-3">
-              <span className="grow">
-                <span className="font-semibold">{member.name}</span>, {ROLE_WORDS[member.role]},{' '}
-                {member.passkeys === 1 ? 'one passkey' : `${member.passkeys} passkeys`}
-              </span>
-              {own.role === 'owner' && (
-                <Button
-                  look="quiet"
-                  onClick={() => void act('DELETE', `/api/kitchen/members/${member.id}`, `${member.name} is out`)}
-                >
-                  Remove
-                </Button>
-              )}
-            </li>
-          ))}
-        </ul>
+        <MemberList
+          members={access.members}
+          own={{ isOwner: own.role === 'owner', memberId: own.memberId }}
+          act={act}
+        />
       )}
       {!isDemo && (
         <>

@@ -4,8 +4,9 @@ import { sessionForBatch } from '@/app/_lib/session';
 import { hasBatch } from '@/services/batches';
 import { metrics } from '@/services/metrics';
 import { followBatch, isFollowed } from '@/services/follow-batch';
+import { watchSession } from '@/services/watch-session';
 
-/** A comment this often keeps proxies from closing a quiet stream, and tells a device the server's clock, ms. */
+/** A message this often keeps proxies from closing a quiet stream, and tells a device the server's clock, ms. */
 const HEARTBEAT = 20_000;
 
 /** Number of an event; what is no number is the beginning. */
@@ -13,14 +14,14 @@ const cursorSchema = z.coerce.number().int().min(0).catch(0);
 
 /**
  * Events of a batch as server-sent events, from the one after `Last-Event-ID` or `?after=` on: only what is new, as it is
- * stored by any device. `gone` ends it, `away` says that the database cannot be reached.
+ * stored by any device. `gone` ends it, as the batch or the right to see it is gone; `away` says that the database cannot be reached.
  */
 export async function GET(request: Request, { params }: RouteContext<'/api/batches/[batchId]/stream'>) {
   const batchId = z.uuid().safeParse((await params).batchId);
   if (!batchId.success) return new Response('not found', { status: 404 });
   const session = await sessionForBatch(batchId.data);
   if (!session.ok) return new Response('not here', { status: session.failure.code === 'not-found' ? 404 : 503 });
-  const { kitchenId } = session.value;
+  const { kitchenId, id: sessionId } = session.value;
   const limited = await refusedByLimit(request, 'stream', kitchenId);
   if (limited) return limited;
   if (!isFollowed(kitchenId, batchId.data)) {
@@ -40,14 +41,25 @@ export async function GET(request: Request, { params }: RouteContext<'/api/batch
         }
       };
       const clock = () => write(`event: clock\ndata: ${Date.now()}\n\n`);
+      const end = (error: string) => {
+        write(`event: gone\ndata: ${JSON.stringify({ error })}\n\n`);
+        stop();
+        controller.close();
+      };
       let unfollow = () => undefined as void;
-      const timer = setInterval(clock, HEARTBEAT);
+      /* a right that ends, ends what was opened by it */
+      const watch = watchSession(sessionId, () => end('This device may not follow the batch any more.'));
+      const timer = setInterval(() => {
+        clock();
+        void watch.look();
+      }, HEARTBEAT);
       metrics().streams.inc();
       let counted = true;
       stop = () => {
         if (counted) metrics().streams.dec();
         counted = false;
         clearInterval(timer);
+        watch.stop();
         unfollow();
       };
       clock();
@@ -55,11 +67,7 @@ export async function GET(request: Request, { params }: RouteContext<'/api/batch
         onEvents: ({ seq, events, behind }) =>
           write(`id: ${seq}\ndata: {"behind":${behind},"events":[${events.join(',')}]}\n\n`),
         onAway: (away) => write(`event: away\ndata: ${away}\n\n`),
-        onGone() {
-          write('event: gone\ndata: {"error":"This batch was removed."}\n\n');
-          stop();
-          controller.close();
-        },
+        onGone: () => end('This batch was removed.'),
       });
       request.signal.addEventListener('abort', stop);
     },

@@ -1,7 +1,21 @@
 import { z } from 'zod';
 import { answerChange } from '@/app/_lib/answer';
-import { removeMember } from '@/services/invites';
+import { chooseRole, removeMember } from '@/services/invites';
 import { fail } from '@/services/result';
+
+/** Makes a member an owner, or a cook again. */
+export async function PUT(request: Request, { params }: RouteContext<'/api/kitchen/members/[memberId]'>) {
+  const id = z.uuid().safeParse((await params).memberId);
+  return answerChange(
+    request,
+    z.strictObject({ role: z.enum(['owner', 'cook']) }),
+    async (kitchenId, { role }, session) =>
+      id.success
+        ? chooseRole(kitchenId, id.data, role, session.memberName ?? session.device)
+        : fail({ code: 'not-found' }),
+    { role: 'owner' },
+  );
+}
 
 /** Takes a member out of the kitchen. */
 export async function DELETE(request: Request, { params }: RouteContext<'/api/kitchen/members/[memberId]'>) {

@@ -13,7 +13,9 @@ const response = z.looseObject({ id: z.string().max(1024), rawId: z.string().max
 /** Begins the making of a passkey. */
 export async function POST(request: Request) {
   return answerChange(request, z.strictObject({ name }), (_, body, session) =>
-    session.isDemo ? Promise.resolve(fail({ code: 'not-allowed' })) : beginRegistration(body.name, placeOf(request)),
+    session.isDemo
+      ? Promise.resolve(fail({ code: 'not-allowed' }))
+      : beginRegistration(session, body.name, placeOf(request)),
   );
 }
 
