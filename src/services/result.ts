@@ -10,7 +10,7 @@ export type Failure =
   | { readonly code: 'other-kitchen' }
   | { readonly code: 'device-away' }
   /** a row that today's format cannot read */
-  | { readonly code: 'unreadable' }
+  | { readonly code: 'unreadable'; readonly why?: string }
   /** a value that the database cannot keep */
   | { readonly code: 'unstorable' }
   /** an id that another batch has already */
@@ -27,6 +27,8 @@ export type Failure =
   | { readonly code: 'other-session' }
   | { readonly code: 'not-allowed' }
   | { readonly code: 'enough-photos' }
+  /** others are being served with the same; once more in a moment */
+  | { readonly code: 'busy' }
   | { readonly code: 'sign-in-failed' }
   /** the plan was changed since; as it is now */
   | { readonly code: 'changed-elsewhere'; readonly revision: number; readonly document: unknown };

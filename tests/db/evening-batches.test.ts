@@ -4,11 +4,11 @@ import { eveningRun } from '@/core/evening/evening-run';
 import { closeDatabase } from '@/db/pool';
 import { newEvening } from '@/editing/edit-evening';
 import { FIRST_PLAN } from '@/schemas/first-plan';
-import { exportKitchen, importKitchen } from '@/services/archive';
 import { appendEvents, beginBatch } from '@/services/batches';
 import { loadEveningOf } from '@/services/load-of-evening';
 import { loadEvenings, readEvening, saveEvening } from '@/services/evenings';
 import { createKitchen, loadFryers } from '@/services/kitchen';
+import { archiveOf, takeIn } from '../support/archive';
 import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
 afterAll(() => Promise.all([closeDatabase(), closeOwnerDatabase()]));
@@ -98,15 +98,15 @@ test('a load of another kitchen’s evening is a batch on its own', async () => 
 test('the archive carries which load a batch was into another kitchen, equal by its checksum', async () => {
   const { id, eveningId } = await kitchenWithEvening();
   await appendEvents(id, await beginLoad(id, eveningId), [happened('loaded', 0)]);
-  const out = await exportKitchen(id, 'test');
+  const out = await archiveOf(id);
   const other = await createKitchen();
-  if (!out.ok || !other.ok) throw new Error('no archive');
+  if (!other.ok) throw new Error('no archive');
   await ownerDatabase().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.value.id]);
-  expect(await importKitchen(other.value.id, out.value.bytes, 'test')).toMatchObject({ value: { same: true } });
+  expect(await takeIn(other.value.id, out)).toMatchObject({ value: { same: true } });
   const list = await loadEvenings(other.value.id);
   const copied = list.ok ? list.value[0]!.id : '';
   const run = await runOf(other.value.id, copied);
   /* the evening's own batch there, not the one it was copied from */
   expect(await loadEveningOf(other.value.id, run!.batch!)).toMatchObject({ value: { id: copied, step: STEP } });
-  expect(await importKitchen(other.value.id, out.value.bytes, 'test')).toMatchObject({ value: { added: 0 } });
+  expect(await takeIn(other.value.id, out)).toMatchObject({ value: { added: 0 } });
 });

@@ -7,7 +7,6 @@ import { newEvening, withDish } from '@/editing/edit-evening';
 import { workOf } from '@/editing/evening-problem';
 import { OWN_DISHES, ownDishFor } from '@/editing/own-dishes';
 import { EVENING_EVENT_KINDS, type EveningEvent, eveningEventSchema } from '@/schemas/evening-event';
-import { exportKitchen, importKitchen } from '@/services/archive';
 import {
   copyEvening,
   loadEvening,
@@ -21,6 +20,7 @@ import {
 import type { EveningFile } from '@/schemas/evening-file';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import { createKitchen, loadFryers } from '@/services/kitchen';
+import { archiveOf, takeIn } from '../support/archive';
 import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
 afterAll(() => Promise.all([closeDatabase(), closeOwnerDatabase()]));
@@ -146,11 +146,10 @@ test('in another kitchen an evening names that kitchen’s copies of its fryers,
   await tellEvening(id, eveningId, [
     { ...told, kind: 'begun', detail: { step: 'dip:own-1', fryers: `fryer:${fryer!.id}` } },
   ]);
-  const out = await exportKitchen(id, 'test');
-  if (!out.ok) throw new Error(out.failure.code);
+  const out = await archiveOf(id);
   const other = await kitchen();
   await ownerDatabase().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
-  expect(await importKitchen(other.id, out.value.bytes, 'test')).toMatchObject({ value: { same: true } });
+  expect(await takeIn(other.id, out)).toMatchObject({ value: { same: true } });
   const [copied] = await loadFryers(other.id);
   expect(copied!.id).not.toBe(fryer!.id);
   const list = await loadEvenings(other.id);
@@ -161,7 +160,7 @@ test('in another kitchen an evening names that kitchen’s copies of its fryers,
       events: [{ detail: { fryers: `fryer:${copied!.id}` } }],
     },
   });
-  expect(await importKitchen(other.id, out.value.bytes, 'test')).toMatchObject({ value: { added: 0, same: true } });
+  expect(await takeIn(other.id, out)).toMatchObject({ value: { added: 0, same: true } });
 });
 
 test('two who tell at once: whoever reads between them misses neither', async () => {

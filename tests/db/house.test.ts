@@ -8,7 +8,7 @@ import {
   type Told,
 } from '@/core/run/batch-event';
 import { FIRST_PLAN } from '@/schemas/first-plan';
-import { exportKitchen, importKitchen, keepKitchen, removeKitchen } from '@/services/archive';
+import { keepKitchen, removeKitchen } from '@/services/removal';
 import { appendEvents, beginBatch, loadBatch, loadLog, recordOutcome } from '@/services/batches';
 import { checkHealth } from '@/services/health';
 import { acceptInvite, inviteCook, inviteDevice, peekInvite } from '@/services/invites';
@@ -17,6 +17,7 @@ import { mayRequest } from '@/services/limits';
 import { keepVersion, loadPlan, loadVersions, savePlan } from '@/services/plans';
 import { succeed, withDatabase } from '@/services/result';
 import { endSession, exchangeToken, loadAccess, openSession, readSession, tidyUp } from '@/services/sessions';
+import { archiveOf, takeIn } from '../support/archive';
 import { closeOwnerDatabase, ownerDatabase } from '../support/owner-database';
 
 const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 24, window: null, first_check_min: 17 };
@@ -158,10 +159,10 @@ test('an archive larger than one query takes comes in whole', async () => {
       Array.from({ length: 200 }, (_, i) => event('more-time', (from + i) / 100)),
     );
   }
-  const { bytes } = await value(exportKitchen(id, 'test'));
+  const bytes = await archiveOf(id);
   const other = await kitchen();
   await ownerDatabase().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
-  expect((await value(importKitchen(other.id, bytes, 'test'))).same).toBe(true);
+  expect((await value(takeIn(other.id, bytes))).same).toBe(true);
   expect((await value(loadLog(other.id))).batches[0]!.events).toHaveLength(1200);
 });
 
@@ -206,20 +207,20 @@ test('a kitchen goes out and comes in, equal by checksum, here or elsewhere, twi
     fingerprint: [1, 2],
   } as const;
   await recordOutcome(id, batchId, { ...said, faults: [...said.faults], fingerprint: [...said.fingerprint] });
-  const { bytes } = await value(exportKitchen(id, 'test'));
+  const bytes = await archiveOf(id);
 
-  const again = await value(importKitchen(id, bytes, 'test'));
+  const again = await value(takeIn(id, bytes));
   expect(again).toEqual({ added: 0, same: true });
   const other = await kitchen();
   await ownerDatabase().query('DELETE FROM fryers WHERE kitchen_id = $1', [other.id]);
-  const taken = await value(importKitchen(other.id, bytes, 'test'));
+  const taken = await value(takeIn(other.id, bytes));
   expect(taken.same).toBe(true);
   expect(taken.added).toBe(7);
-  expect(await value(importKitchen(other.id, bytes, 'test'))).toEqual({ added: 0, same: true });
+  expect(await value(takeIn(other.id, bytes))).toEqual({ added: 0, same: true });
   const [copy] = (await value(loadLog(other.id))).batches;
   expect(copy!.events.map(({ kind }) => kind)).toEqual(['loaded', 'looked', 'done']);
   expect(copy!.outcome?.note).toBe('good');
-  expect(await importKitchen(other.id, new Uint8Array([1, 2, 3]), 'test')).toMatchObject({ ok: false });
+  expect(await takeIn(other.id, new Uint8Array([1, 2, 3]))).toMatchObject({ ok: false });
 });
 
 test('a fryer with a batch in it refuses a second one unless it is meant, and is free once that is out, put away or left', async () => {

@@ -8,7 +8,7 @@ import { EVIDENCE_VERSION } from '@/core/learn/evidence';
 import { madeWith } from '@/schemas/made-with';
 import { logAskSchema } from '@/schemas/log-ask';
 import { appendEvents, loadBatch, recordOutcome, searchLog } from '@/services/batches';
-import { exportLog } from '@/services/archive';
+import { exportLog } from '@/services/archive/export-kitchen';
 import { loadFryerCards } from '@/services/fryer-cards';
 import { saveFryer } from '@/services/kitchen';
 import {

@@ -2,11 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { closeDatabase } from '@/db/pool';
 import { FIRST_PLAN } from '@/schemas/first-plan';
 import { keepPhotoSchema, PHOTOS_OF_BATCH } from '@/schemas/photo';
-import { exportKitchen, importKitchen } from '@/services/archive';
 import { beginBatch, searchLog } from '@/services/batches';
 import { createKitchen, loadFryers } from '@/services/kitchen';
 import { keepPhoto, loadPhotos, readPhoto, removePhoto } from '@/services/photos';
 import { logAskSchema } from '@/schemas/log-ask';
+import { archiveOf, takeIn } from '../support/archive';
 import { pastBatch } from '../support/batch';
 import { value } from '../support/value';
 
@@ -51,9 +51,9 @@ test('a batch has only so many; what is no JPEG is refused at the door', async (
 test('photos go with the whole kitchen, and come in again, equal', async () => {
   const { id, batchId } = await batchInKitchen();
   await value(keepPhoto(id, batchId, photo()));
-  const { bytes } = await value(exportKitchen(id, 'test'));
+  const bytes = await archiveOf(id);
   const { id: elsewhere } = await value(createKitchen());
-  await value(importKitchen(elsewhere, bytes, 'test'));
+  await value(takeIn(elsewhere, bytes));
   const [batch] = (await value(searchLog(elsewhere, logAskSchema.parse({})))).batches;
   const [kept] = await value(loadPhotos(elsewhere, batch!.id));
   expect(kept).toMatchObject({ width: 640, height: 480 });

@@ -45,6 +45,7 @@ const WORDS: Record<Failure['code'], { status: number; error: string }> = {
     status: 409,
     error: 'There are as many photos as a batch, or a kitchen, may have; take one out first.',
   },
+  busy: { status: 503, error: 'The server is busy with the same for others. Nothing is lost; try again in a minute.' },
   'sign-in-failed': { status: 401, error: 'That did not fit; try again, or use a recovery code.' },
 };
 

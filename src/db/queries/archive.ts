@@ -1,4 +1,4 @@
-import { change, list, type Runner } from '../query';
+import { change, get, list, type Runner } from '../query';
 
 /** Tables of a kitchen in the order in which they refer to one another, with the columns that go into an archive. */
 export const ARCHIVED = {
@@ -73,12 +73,46 @@ const ORDER: Record<ArchivedTable, string> = {
   evening_batches: 'step',
 };
 
-/** Rows of a kitchen as JSON, moments as text in UTC to the microsecond. */
-export async function listArchived(kitchenId: string, table: ArchivedTable): Promise<Record<string, unknown>[]> {
-  const rows = await list<{ row: Record<string, unknown> }>(
-    `SELECT to_jsonb(own) AS row FROM (SELECT ${ARCHIVED[table].join(', ')} FROM ${table} WHERE kitchen_id = $1 ORDER BY ${ORDER[table]}) AS own`,
+/** Tables that may be long, with the id of their rows: they are read some rows at a time. */
+export const PAGED = {
+  plans: 'plan_id',
+  batches: 'batch_id',
+  batch_events: 'event_id',
+  outcomes: 'batch_id',
+  batch_photos: 'photo_id',
+  evenings: 'evening_id',
+  evening_events: 'event_id',
+} as const satisfies Partial<Record<ArchivedTable, string>>;
+
+/** Ids of all rows of a table, in the order in which they go into an archive. */
+export async function listArchivedIds(kitchenId: string, table: ArchivedTable): Promise<string[]> {
+  const id = PAGED[table as keyof typeof PAGED];
+  const rows = await list<{ id: string }>(
+    `SELECT ${id}::text AS id FROM ${table} WHERE kitchen_id = $1 ORDER BY ${ORDER[table]}, ${id}`,
     [kitchenId],
   );
+  return rows.map((row) => row.id);
+}
+
+/** Rows of a kitchen as JSON, moments as text in UTC to the microsecond. @param ids which, in this order; all where it is null */
+export async function listArchived(
+  kitchenId: string,
+  table: ArchivedTable,
+  ids: readonly string[] | null,
+): Promise<Record<string, unknown>[]> {
+  const columns = ARCHIVED[table].join(', ');
+  const rows =
+    ids === null
+      ? await list<{ row: Record<string, unknown> }>(
+          `SELECT to_jsonb(own) AS row FROM (SELECT ${columns} FROM ${table} WHERE kitchen_id = $1 ORDER BY ${ORDER[table]}) AS own`,
+          [kitchenId],
+        )
+      : await list<{ row: Record<string, unknown> }>(
+          `SELECT to_jsonb(own) AS row
+           FROM (SELECT ${columns} FROM ${table} WHERE kitchen_id = $1 AND ${PAGED[table as keyof typeof PAGED]} = ANY($2::uuid[])) AS own
+           ORDER BY array_position($2::uuid[], own.${PAGED[table as keyof typeof PAGED]})`,
+          [kitchenId, ids],
+        );
   return rows.map(({ row }) => row);
 }
 
@@ -95,6 +129,16 @@ export async function insertArchived(
      SELECT $1, ${columns.map((column) => `own.${column}`).join(', ')} FROM jsonb_populate_recordset(NULL::${table}, $2) AS own
      ON CONFLICT DO NOTHING`,
     [kitchenId, JSON.stringify(rows)],
+    runner,
+  );
+}
+
+/** How many photos a kitchen has, and the most that one of its batches has. */
+export async function countPhotos(kitchenId: string, runner: Runner): Promise<{ all: number; ofBatch: number }> {
+  return get<{ all: number; ofBatch: number }>(
+    `SELECT coalesce(sum(own.count), 0)::int AS all, coalesce(max(own.count), 0)::int AS "ofBatch"
+     FROM (SELECT count(*) AS count FROM batch_photos WHERE kitchen_id = $1 GROUP BY batch_id) AS own`,
+    [kitchenId],
     runner,
   );
 }

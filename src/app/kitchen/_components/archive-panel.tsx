@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/controls/button';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
+import { type ArchiveProgress, bringArchive } from './bring-archive';
 
 /** The kitchen as a whole: out as an archive, in again, and away. */
 export function ArchivePanel({
@@ -21,29 +22,18 @@ export function ArchivePanel({
 }) {
   const router = useRouter();
   const [word, setWord] = useState('');
-  const [busy, setBusy] = useState(false);
+  const [progress, setProgress] = useState<ArchiveProgress | null>(null);
   const takeIn = async (file: File) => {
-    setBusy(true);
-    try {
-      const response = await fetch('/api/kitchen/archive', {
-        method: 'POST',
-        headers: { 'content-type': 'application/zip' },
-        body: file,
-      });
-      const answer = (await response.json()) as { error?: string; added?: number; same?: boolean };
-      if (!response.ok) notifyError(answer.error ?? 'The archive could not be taken in.');
-      else {
-        notify(
-          answer.added === 0
-            ? 'Everything in it was here already.'
-            : `${answer.added} rows taken in${answer.same ? '; the kitchen is the same as the one taken out' : ''}.`,
-        );
-        router.refresh();
-      }
-    } catch {
-      notifyError('The server cannot be reached; nothing was taken in.');
-    }
-    setBusy(false);
+    setProgress({ kind: 'sending', sent: 0, size: file.size, broken: false });
+    const brought = await bringArchive(file, setProgress);
+    setProgress(null);
+    if (!brought.ok) return notifyError(brought.why);
+    notify(
+      brought.added === 0
+        ? 'Everything in it was here already.'
+        : `${brought.added} rows taken in${brought.same ? '; the kitchen is the same as the one taken out' : ''}.`,
+    );
+    router.refresh();
   };
   const change = async (method: 'PUT' | 'DELETE', body: object) => {
     const sent = await send(method, '/api/kitchen/removal', body);
@@ -73,7 +63,7 @@ export function ArchivePanel({
           <input
             type="file"
             accept=".zip,application/zip"
-            disabled={busy}
+            disabled={progress !== null}
             onChange={(event) => {
               const [file] = event.target.files ?? [];
               if (file) void takeIn(file);
@@ -83,6 +73,7 @@ export function ArchivePanel({
           />
         </label>
       </div>
+      {progress && <Progress progress={progress} />}
       {!isDemo && isOwner && removedAt === null && (
         <form
           className="mt-4 flex flex-wrap items-end gap-2"
@@ -113,3 +104,22 @@ export function ArchivePanel({
     </section>
   );
 }
+
+/** How far an archive has come, as a bar and in words. */
+function Progress({ progress }: { progress: ArchiveProgress }) {
+  const share = progress.kind === 'sending' ? progress.sent / Math.max(1, progress.size) : undefined;
+  return (
+    <div className="mt-3 max-w-md">
+      <progress aria-label="Taking in the archive" max={1} value={share} className="block h-3 w-full accent-rim" />
+      <p role="status" className="mt-1 text-[15px]">
+        {progress.kind === 'taking'
+          ? `All of it has arrived. Being checked and taken in${progress.rows > 0 ? `: ${progress.rows} rows so far` : ' …'}`
+          : `${megabytes(progress.sent)} of ${megabytes(progress.size)} MB have arrived${
+              progress.broken ? '. The line broke; it goes on from here as soon as it is back' : ''
+            }`}
+      </p>
+    </div>
+  );
+}
+
+const megabytes = (bytes: number) => (bytes / 1e6).toFixed(1);

@@ -1,47 +1,46 @@
+import { randomUUID } from 'node:crypto';
+import { Readable } from 'node:stream';
 import { NextResponse } from 'next/server';
 import { answerFailure, refuse } from '@/app/_lib/answer';
-import { refusedByLimit } from '@/app/_lib/rate-limit';
-import { currentSession } from '@/app/_lib/session';
-import { exportKitchen, importKitchen, LARGEST_ARCHIVE } from '@/services/archive';
+import { answerTakenIn, beginArchive } from '@/app/_lib/archive';
+import { refusedAtTheGate } from '@/app/_lib/gate';
+import { exportKitchen } from '@/services/archive/export-kitchen';
+import { LARGEST_ARCHIVE, takeBody } from '@/services/archive/uploads';
 
-/** The whole kitchen as a zip. */
+/** The whole kitchen as a zip, written while it is sent. */
 export async function GET(request: Request) {
-  const session = await currentSession();
-  if (!session.ok) return answerFailure(session.failure);
-  const { kitchenId, memberName, device } = session.value;
-  const limited = await refusedByLimit(request, 'archive', kitchenId);
-  if (limited) return limited;
-  const archive = await exportKitchen(kitchenId, memberName ?? device);
+  const gate = refusedAtTheGate(request);
+  if (gate) return refuse(gate.status, gate.error);
+  const begun = await beginArchive(request);
+  if ('refusal' in begun) return begun.refusal;
+  const { kitchenId, by } = begun;
+  const archive = await exportKitchen(kitchenId, by);
   if (!archive.ok) return answerFailure(archive.failure);
   const name =
     archive.value.name
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '') || 'kitchen';
-  return new NextResponse(Buffer.from(archive.value.bytes), {
+  return new NextResponse(Readable.toWeb(archive.value.stream) as ReadableStream, {
     headers: {
       'content-type': 'application/zip',
       'content-disposition': `attachment; filename="${name}.drubek.zip"`,
       'cache-control': 'no-store',
+      'x-content-type-options': 'nosniff',
     },
   });
 }
 
-/** Takes an archive into this kitchen. */
+/** Takes an archive into this kitchen that comes as one body. */
 export async function POST(request: Request) {
-  const session = await currentSession();
-  if (!session.ok) return answerFailure(session.failure);
-  const { kitchenId, isDemo, memberName, device } = session.value;
+  const gate = refusedAtTheGate(request);
+  if (gate) return refuse(gate.status, gate.error);
+  const begun = await beginArchive(request);
+  if ('refusal' in begun) return begun.refusal;
+  const { kitchenId, isDemo, by } = begun;
   if (isDemo) return answerFailure({ code: 'not-allowed' });
-  const limited = await refusedByLimit(request, 'archive', kitchenId);
-  if (limited) return limited;
   if (Number(request.headers.get('content-length') ?? 0) > LARGEST_ARCHIVE)
-    return refuse(413, 'The archive is larger than 20 MB.');
-  const bytes = new Uint8Array(await request.arrayBuffer());
-  if (bytes.length > LARGEST_ARCHIVE) return refuse(413, 'The archive is larger than 20 MB.');
-  const taken = await importKitchen(kitchenId, bytes, memberName ?? device);
-  if (taken.ok) return NextResponse.json({ ok: true, ...taken.value });
-  return taken.failure.code === 'unreadable'
-    ? refuse(422, 'This is no archive of a kitchen, or it is damaged. Nothing was taken in.')
-    : answerFailure(taken.failure);
+    return refuse(413, 'The archive is larger than 200 MB.');
+  if (!request.body) return refuse(400, 'The request has no archive in it.');
+  return answerTakenIn(await takeBody(kitchenId, randomUUID(), request.body, by));
 }

@@ -1,6 +1,6 @@
 import { answerFailure, refuse } from '@/app/_lib/answer';
 import { answerRead } from '@/app/_lib/answer-read';
-import { exportLog } from '@/services/archive';
+import { exportLog } from '@/services/archive/export-kitchen';
 
 const TYPES = { csv: 'text/csv', jsonl: 'application/jsonl' } as const;
 

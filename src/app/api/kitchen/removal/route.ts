@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { answerChange } from '@/app/_lib/answer';
-import { keepKitchen, removeKitchen } from '@/services/archive';
+import { keepKitchen, removeKitchen } from '@/services/removal';
 
 /** Asks for this kitchen to be removed; its name is typed as a word. */
 export async function PUT(request: Request) {

@@ -1,7 +1,7 @@
 /** What stands in the README of an archive. */
 export const ARCHIVE_README = `A kitchen of Drubek, taken out whole.
 
-kitchen.json      format, version, name, units; checksum: SHA-256 over all rows with ids left out
+kitchen.json      format, version, name, units; stands last; checksum: SHA-256 over all rows with ids left out
 fryers.jsonl      one fryer a line: W, cm2, mm, offset of the thermostat in K
 cutters.jsonl     cutter settings, measured: mm, scatter as a share
 plans.jsonl       plans as they are now; "document" is a plan file (format drubek.plan)
