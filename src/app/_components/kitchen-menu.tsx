@@ -11,13 +11,19 @@ import { useNarrow } from '@/ui/use-narrow';
 /** Whose kitchen this is, and the way into another. */
 export function KitchenMenu({ name, dark }: { name: string; dark: boolean }) {
   const startEmpty = async () => {
+    /* fetched when it is wanted: no page waits for it */
+    const { leaveKitchenHere } = await import('@/ui/leave-kitchen');
+    await leaveKitchenHere();
     const sent = await send('POST', '/api/session/enter', { kitchen: 'new' });
     /* the cookie is another one now, so that every page must be asked for anew */
     // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- a client-side move would keep pages of the old kitchen
     if (sent.kind === 'done') window.location.assign('/');
     else notifyError(sent.error);
   };
-  const goToDoor = () => {
+  const goToDoor = async () => {
+    /* from there what waits could not be sent any more; what is kept goes once another kitchen is entered */
+    const { sendWaiting } = await import('@/ui/outbox/send-waiting');
+    await sendWaiting().catch(() => undefined);
     // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- the door may lead into another kitchen
     window.location.assign('/enter');
   };
@@ -27,7 +33,7 @@ export function KitchenMenu({ name, dark }: { name: string; dark: boolean }) {
     /* a phone's header has no room for every room */
     ...(narrow ? [{ word: 'All plans', act: () => router.push('/plans') }] : []),
     { word: 'Start an empty kitchen', act: () => void startEmpty() },
-    { word: 'Another kitchen, or sign in', act: goToDoor },
+    { word: 'Another kitchen, or sign in', act: () => void goToDoor() },
   ];
   return (
     <LateMenu

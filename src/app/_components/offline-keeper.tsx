@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { Button } from '@/ui/controls/button';
+import { placeHere } from '@/ui/place-here';
 import type { KeepRequest } from '@/workers/offline/protocol';
 
 /** Rest after a page has come before it is kept for later, ms: nothing of what the cook waits for is held up. */
@@ -27,8 +28,11 @@ export function OfflineKeeper() {
         });
       });
       const { active } = await navigator.serviceWorker.ready;
+      const place = placeHere();
+      if (place === null) return;
       const request: KeepRequest = {
         kind: 'keep-pages',
+        place,
         urls: [...new Set([window.location.pathname + window.location.search, ...ROOMS])],
       };
       active?.postMessage(request);

@@ -2,6 +2,7 @@ import clsx from 'clsx';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Kitchen } from '@/schemas/kitchen';
+import { LENT, placeKey } from '@/schemas/place-key';
 import { UnitsProvider } from '@/ui/units-context';
 import { LearningKeeper } from '@/ui/learning-keeper';
 import { OutboxKeeper } from '@/ui/outbox/outbox-keeper';
@@ -41,7 +42,10 @@ export function Shell({
   return (
     <UnitsProvider units={kitchen.unitSystem}>
       <TabTitle page={title} />
-      <div className={clsx('min-h-dvh', dark && 'on-iron bg-iron text-enamel')}>
+      <div
+        data-place={lent ? LENT : placeKey(kitchen.id)}
+        className={clsx('min-h-dvh', dark && 'on-iron bg-iron text-enamel')}
+      >
         <a
           href="#main"
           className="absolute -left-full z-10 rounded-part bg-rim px-4 py-3 font-semibold text-on-rim focus:left-2"

@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PlanFile } from '@/schemas/plan-file';
-import { send } from '@/ui/send';
+import { isNotNow, send } from '@/ui/send';
+import { NOT_HERE } from '@/ui/words/not-here';
 import { writePlanFile } from '@/schemas/write-plan';
 import { rememberSaved, savedSince } from '@/ui/outbox/newest-saved';
 import { forgetUnsaved, keepUnsaved, unsavedPlan } from '@/ui/outbox/unsaved-plans';
@@ -68,9 +69,9 @@ export function useSaving(
         setWords('Saved');
         return 'stored';
       }
-      if (sent.kind === 'away') {
+      if (sent.kind === 'away' || isNotNow(sent)) {
         keepUnsaved(planId, body);
-        setWords('Not saved yet; trying again');
+        setWords(sent.kind === 'away' ? 'Not saved yet; trying again' : NOT_HERE);
         return 'away';
       }
       /* the parser is loaded only where it is needed */

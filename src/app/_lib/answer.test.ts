@@ -4,6 +4,7 @@ const mockMay = jest.fn();
 jest.mock('@/services/limits', () => ({ mayRequest: (...asked: unknown[]) => mockMay(...asked) }));
 
 import { z } from 'zod';
+import { LENT, PLACE_HEADER, placeKey } from '@/schemas/place-key';
 import { fail, succeed, type Failure } from '@/services/result';
 import { answerChange } from './answer';
 
@@ -15,7 +16,7 @@ let kitchen = 0;
 beforeEach(() => {
   /* a kitchen of its own for every test, so that no allowance is shared */
   kitchen++;
-  mockSession.mockResolvedValue(succeed({ kitchenId: `kitchen-${kitchen}`, role: 'cook' }));
+  mockSession.mockResolvedValue(succeed({ kitchenId: `kitchen-${kitchen}`, role: 'cook', batchId: null }));
   mockMay.mockReset().mockResolvedValue(true);
 });
 
@@ -29,7 +30,11 @@ test('what is right is handed on with its kitchen, once', async () => {
   expect(status).toBe(200);
   expect(body).toEqual({ ok: true });
   expect(work).toHaveBeenCalledTimes(1);
-  expect(work).toHaveBeenCalledWith(`kitchen-${kitchen}`, { grams: 3 }, expect.objectContaining({ role: 'cook' }));
+  expect(work).toHaveBeenCalledWith(
+    `kitchen-${kitchen}`,
+    { grams: 3 },
+    expect.objectContaining({ role: 'cook', batchId: null }),
+  );
 });
 
 test.each([
@@ -80,7 +85,7 @@ test('what only an owner may do is refused to a cook', async () => {
   const work = jest.fn().mockResolvedValue(succeed(null));
   const ask = () => answerChange(request('{"grams": 3}'), schema, work, { role: 'owner' });
   expect((await ask()).status).toBe(403);
-  mockSession.mockResolvedValue(succeed({ kitchenId: 'k', role: 'owner' }));
+  mockSession.mockResolvedValue(succeed({ kitchenId: 'k', role: 'owner', batchId: null }));
   expect((await ask()).status).toBe(200);
   expect(work).toHaveBeenCalledTimes(1);
 });
@@ -91,4 +96,15 @@ test('text that no database keeps is named, and a database that is away is told 
   expect(body.error).toMatch(/^note: contains a character/);
   mockSession.mockResolvedValue(fail({ code: 'database-away' }));
   expect((await answer('{"grams": 3}')).status).toBe(503);
+});
+
+test('a page of another kitchen than the session changes nothing; one of this kitchen, or that does not say, does', async () => {
+  const own = { [PLACE_HEADER]: placeKey(`kitchen-${kitchen}`) };
+  expect((await answer('{"grams": 3}', undefined, own)).status).toBe(200);
+  const { status, body, work } = await answer('{"grams": 3}', undefined, { [PLACE_HEADER]: placeKey('another') });
+  expect([status, body]).toMatchObject([409, { code: 'other-session' }]);
+  expect(work).not.toHaveBeenCalled();
+  expect((await answer('{"grams": 3}', undefined, { [PLACE_HEADER]: LENT })).status).toBe(409);
+  mockSession.mockResolvedValue(succeed({ kitchenId: 'k', role: 'follower', batchId: 'b' }));
+  expect((await answer('{"grams": 3}', undefined, { [PLACE_HEADER]: LENT })).status).toBe(200);
 });

@@ -8,6 +8,7 @@ import { log } from '@/services/log';
 import { metrics } from '@/services/metrics';
 import type { Limited } from '@/services/limits';
 import type { Role, Session } from '@/schemas/access';
+import { LENT, PLACE_HEADER, placeKey } from '@/schemas/place-key';
 import { refusedByLimit } from './rate-limit';
 import { currentSession } from './session';
 
@@ -122,6 +123,12 @@ export async function answerChange<Schema extends z.ZodType>(
   return answer;
 }
 
+/** Whether the page that asks is of another kitchen than the session: another tab, or what waited offline, must not write here. */
+function isOfAnother(request: Request, { kitchenId, batchId }: Session): boolean {
+  const place = request.headers.get(PLACE_HEADER);
+  return place !== null && place !== (batchId === null ? placeKey(kitchenId) : LENT);
+}
+
 type Work<Schema extends z.ZodType> = (
   kitchenId: string,
   body: z.output<Schema>,
@@ -141,6 +148,7 @@ async function answerIt<Schema extends z.ZodType>(
       : answerFailure(session.failure);
   }
   const { kitchenId } = session.value;
+  if (isOfAnother(request, session.value)) return answerFailure({ code: 'other-session' });
   const limited = await refusedByLimit(request, limit, kitchenId);
   if (limited) return limited;
   if (role === 'owner' && session.value.role !== 'owner') return answerFailure({ code: 'not-allowed' });

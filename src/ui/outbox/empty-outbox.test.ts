@@ -18,6 +18,9 @@ function queueOf(count: number) {
     waiting: async () => waiting.filter(({ id }) => !aside.some(({ event }) => event.id === id)),
     setAside: async () => aside,
     batches: async () => [BATCH],
+    placeOf: async () => 'here',
+    sendAgain: async (ids) =>
+      ids.forEach((id) => aside.splice(0, aside.length, ...aside.filter(({ event }) => event.id !== id))),
     keep: async (_, event) => void waiting.push(event),
     refuse: async (id, why) => void aside.push({ event: waiting.find((event) => event.id === id)!, why }),
     forget: async (ids) =>
@@ -89,8 +92,28 @@ test('what comes in while the outbox is being emptied goes along before it is sa
   const { queue, waiting } = queueOf(1);
   const late: BatchEvent = { ...waiting[0]!, id: '00000000-0000-4000-8000-999999999999' };
   const first = emptyOutbox(queue, BATCH);
-  await queue.keep(BATCH, late);
+  await queue.keep(BATCH, late, 'here');
   await Promise.all([first, emptyOutbox(queue, BATCH)]);
   expect(fetchMock.mock.calls.flatMap(eventsIn).map(({ id }) => id)).toContain(late.id);
   expect(waiting).toHaveLength(0);
 });
+
+test.each([
+  [401, { error: 'This browser has no kitchen yet.' }],
+  [403, { error: 'Only an owner may.' }],
+  [404, { error: 'There is no such thing in this kitchen.' }],
+  [409, { error: 'This page is of another kitchen.', code: 'other-session' }],
+])(
+  'a whole request that is answered with %i means not now: all is kept, and goes once it is the time',
+  async (status, answer) => {
+    const { queue, waiting, aside } = queueOf(30);
+    fetchMock.mockResolvedValue({ ok: false, status, json: async () => answer });
+    expect(await emptyOutbox(queue, BATCH)).toBe('away');
+    expect([waiting.length, aside.length]).toEqual([30, 0]);
+    fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
+    expect(await emptyOutbox(queue, BATCH)).toBe('empty');
+    expect(waiting).toHaveLength(0);
+    const { headers } = fetchMock.mock.calls.at(-1)![1] as { headers: Record<string, string> };
+    expect(headers['x-drubek-place']).toBe('here');
+  },
+);

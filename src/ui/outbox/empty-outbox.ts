@@ -1,12 +1,12 @@
 import type { BatchEvent } from '@/core/run/batch-event';
-import { send } from '../send';
+import { isNotNow, send } from '../send';
 import type { EventQueue } from './event-queue';
 
 /** Most events sent at once, and their length as text; both below what the server takes. */
 const MOST_AT_ONCE = 100;
 const LARGEST = 40_000;
 
-/** What came of emptying: all is gone, or the server was away with something still waiting. */
+/** What came of emptying: all is gone, or it was not the time (the server is away, or this browser is in another kitchen) and something still waits. */
 export type Emptied = 'empty' | 'away';
 
 const under = new Map<string, Promise<unknown>>();
@@ -24,16 +24,17 @@ export function emptyOutbox(queue: EventQueue, batchId: string): Promise<Emptied
 }
 
 async function empty(queue: EventQueue, batchId: string): Promise<Emptied> {
+  const place = await queue.placeOf(batchId);
   for (;;) {
     const events = chunkOf(await queue.waiting(batchId));
     if (events.length === 0) return 'empty';
-    const sent = await send('POST', `/api/batches/${batchId}/events`, { events });
-    if (sent.kind === 'away') return 'away';
+    const sent = await send('POST', `/api/batches/${batchId}/events`, { events }, false, place);
+    if (sent.kind === 'away' || isNotNow(sent)) return 'away';
     const refused = refusedIn(sent.answer);
     if (sent.kind === 'refused' && refused.length === 0) {
       /* refused as a whole: one by one, so that only what is wrong is set aside */
       if (events.length > 1) {
-        if ((await oneByOne(queue, batchId, events)) === 'away') return 'away';
+        if ((await oneByOne(queue, batchId, events, place)) === 'away') return 'away';
         continue;
       }
       await queue.refuse(events[0]!.id, sent.error);
@@ -45,10 +46,15 @@ async function empty(queue: EventQueue, batchId: string): Promise<Emptied> {
   }
 }
 
-async function oneByOne(queue: EventQueue, batchId: string, events: readonly BatchEvent[]): Promise<Emptied> {
+async function oneByOne(
+  queue: EventQueue,
+  batchId: string,
+  events: readonly BatchEvent[],
+  place: string | null,
+): Promise<Emptied> {
   for (const event of events) {
-    const sent = await send('POST', `/api/batches/${batchId}/events`, { events: [event] });
-    if (sent.kind === 'away') return 'away';
+    const sent = await send('POST', `/api/batches/${batchId}/events`, { events: [event] }, false, place);
+    if (sent.kind === 'away' || isNotNow(sent)) return 'away';
     if (sent.kind === 'refused') await queue.refuse(event.id, refusedIn(sent.answer)[0]?.error ?? sent.error);
     else await queue.forget([event.id]);
   }

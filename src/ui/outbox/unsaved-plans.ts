@@ -1,8 +1,12 @@
+import { placeHere } from '../place-here';
+
 /** A plan that could not be stored yet, as it is sent. */
 export interface UnsavedPlan {
   readonly fryerId: string;
   readonly document: unknown;
   readonly base: number | null;
+  /** key of the kitchen it is of; nobody knows of one kept by an older version */
+  readonly place?: string | null;
 }
 
 const PREFIX = 'drubek.unsaved.';
@@ -10,7 +14,7 @@ const PREFIX = 'drubek.unsaved.';
 /** Keeps a plan on this device until it is stored, so that a reload without a network loses nothing. */
 export function keepUnsaved(planId: string, plan: UnsavedPlan): void {
   try {
-    localStorage.setItem(PREFIX + planId, JSON.stringify(plan));
+    localStorage.setItem(PREFIX + planId, JSON.stringify({ place: placeHere(), ...plan }));
   } catch {
     /* a browser that keeps nothing: the page itself still holds it */
   }

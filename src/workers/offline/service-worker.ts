@@ -1,43 +1,69 @@
 /// <reference lib="webworker" />
-import {
-  CacheFirst,
-  ExpirationPlugin,
-  NetworkFirst,
-  NetworkOnly,
-  type PrecacheEntry,
-  Serwist,
-  type SerwistPlugin,
-} from 'serwist';
-import { isKeepRequest, PAGES_CACHE } from './protocol';
+import { CacheFirst, NetworkOnly, type PrecacheEntry, Serwist, type SerwistPlugin } from 'serwist';
+import { LENT } from '../../schemas/place-key';
+import { isKeepRequest, PAGES_CACHES } from './protocol';
 
 declare const self: ServiceWorkerGlobalScope & { readonly __SW_MANIFEST: (PrecacheEntry | string)[] };
 
 /** A page that the server has not answered by then is shown as it was last time, s. Source: chosen; without a network that is known at once. */
 const PATIENCE = 8;
 
-/** Pages that are kept. */
+/** Pages that are kept of a kitchen. */
 const MOST_PAGES = 40;
 
-const pages = new NetworkFirst({
-  cacheName: PAGES_CACHE,
-  networkTimeoutSeconds: PATIENCE,
-  /* the same page for everyone who asks: what a browser may see is in its cookies, and the cache is that browser's own */
-  matchOptions: { ignoreVary: true },
-  plugins: [
-    new ExpirationPlugin({ maxEntries: MOST_PAGES }),
-    /* only pages that are what was asked for: not the door, not a page that says the database is away */
-    { cacheWillUpdate: async ({ response }) => (response.ok && !response.redirected ? response : null) },
-    /* a bench without its plan's name was perhaps still empty when it was kept: any bench that is kept will do */
-    { handlerDidError: ({ request }) => alikeOf(request) },
-  ],
-});
+/** The cache of the time before each kitchen had its own. */
+const OLD_CACHE = 'drubek-pages';
 
-/** The newest page kept under the same path, whatever it was asked with. */
-async function alikeOf(request: Request): Promise<Response | undefined> {
-  const cache = await caches.open(PAGES_CACHE);
+/** The page as the network has it, else as it was kept of the kitchen that this browser was in last. */
+async function openPage(event: FetchEvent, request: Request): Promise<Response> {
+  const answer = fetch(request);
+  /* kept also where it comes too late for this time */
+  event.waitUntil(answer.then((response) => keepPage(request, response.clone())).catch(() => undefined));
+  const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), PATIENCE * 1000));
+  const soon = await Promise.race([answer.catch(() => null), late]);
+  return soon ?? (await keptPage(request)) ?? answer;
+}
+
+/** Keeps a page for its kitchen, which it names itself; at the door and in another kitchen, what was kept of the one before goes. */
+async function keepPage(request: Request, response: Response): Promise<void> {
+  if (!response.ok || !response.headers.get('content-type')?.includes('text/html')) return;
+  const place = placeIn(await response.clone().text());
+  const isDoor = new URL(response.url).pathname === '/enter';
+  if (place !== null || isDoor) await forgetPages(place);
+  /* only pages that are what was asked for: not the door, not a page that says the database is away */
+  if (place === null || response.redirected) return;
+  const cache = await caches.open(PAGES_CACHES + place);
+  await cache.put(request, response);
+  const kept = await cache.keys();
+  await Promise.all(kept.slice(0, Math.max(0, kept.length - MOST_PAGES)).map((oldest) => cache.delete(oldest)));
+}
+
+/** The key of the kitchen that a page is of; null where it is of none. A run that was lent is kept beside the own kitchen. */
+function placeIn(html: string): string | null {
+  return / data-place="([\w-]{1,64})"/.exec(html)?.[1] ?? null;
+}
+
+/** Forgets the pages of all kitchens but one; a run that was lent stays beside it. */
+async function forgetPages(but: string | null): Promise<void> {
+  if (but === LENT) return;
+  const stays = new Set(but === null ? [] : [PAGES_CACHES + but, PAGES_CACHES + LENT]);
+  const names = (await caches.keys()).filter((name) => name.startsWith(PAGES_CACHES) || name === OLD_CACHE);
+  await Promise.all(names.filter((name) => !stays.has(name)).map((name) => caches.delete(name)));
+}
+
+/** The page as it was kept; else the newest kept under the same path, whatever it was asked with: a bench without its plan's name was perhaps still empty then. */
+async function keptPage(request: Request): Promise<Response | null> {
   const { pathname } = new URL(request.url);
-  const alike = (await cache.keys()).findLast((kept) => new URL(kept.url).pathname === pathname);
-  return alike && cache.match(alike, { ignoreVary: true });
+  for (const name of (await caches.keys()).filter((one) => one.startsWith(PAGES_CACHES))) {
+    const cache = await caches.open(name);
+    /* the same page for everyone who asks: what a browser may see is in its cookies, and the cache is that browser's own */
+    const same = await cache.match(request, { ignoreVary: true });
+    if (same) return same;
+    const alike = (await cache.keys()).findLast((kept) => new URL(kept.url).pathname === pathname);
+    const found = alike && (await cache.match(alike, { ignoreVary: true }));
+    if (found) return found;
+  }
+  return null;
 }
 
 /**
@@ -57,7 +83,10 @@ const serwist = new Serwist({
   clientsClaim: true,
   runtimeCaching: [
     { matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/api/'), handler: new NetworkOnly() },
-    { matcher: ({ request }) => request.mode === 'navigate', handler: pages },
+    {
+      matcher: ({ request }) => request.mode === 'navigate',
+      handler: ({ event, request }) => openPage(event as FetchEvent, request),
+    },
     {
       matcher: ({ url, sameOrigin }) => sameOrigin && /^\/(_next\/static\/|icon\.svg)/.test(url.pathname),
       handler: new CacheFirst({ cacheName: 'drubek-files', plugins: [ADDRESSED_AS_ASKED] }),
@@ -72,17 +101,17 @@ function withoutAddress({ body, status, statusText, headers }: Response): Respon
 
 self.addEventListener('message', (event) => {
   if (!isKeepRequest(event.data)) return;
-  const { urls } = event.data;
-  event.waitUntil(keepPages(urls));
+  const { urls, place } = event.data;
+  event.waitUntil(keepPages(urls, place));
 });
 
-/** Fetches pages as the browser itself would and keeps them for when there is no network. */
-async function keepPages(urls: readonly string[]): Promise<void> {
-  const cache = await caches.open(PAGES_CACHE);
+/** Fetches pages as the browser itself would and keeps them for when there is no network, as long as this browser is in their kitchen. */
+async function keepPages(urls: readonly string[], place: string): Promise<void> {
   for (const url of urls) {
     try {
       const response = await fetch(url, { credentials: 'same-origin', headers: { accept: 'text/html' } });
-      if (response.ok && !response.redirected) await cache.put(new Request(new URL(url, self.location.href)), response);
+      if (placeIn(await response.clone().text()) !== place) return;
+      await keepPage(new Request(new URL(url, self.location.href)), response);
     } catch {
       return;
     }

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { Button } from '@/ui/controls/button';
+import { forgetKitchenHere } from '@/ui/forget-kitchen';
 import { send } from '@/ui/send';
 import { signInWithPasskey, enterRecoveryCode } from '@/ui/sign-in';
 
@@ -34,8 +35,10 @@ export function Door({
     async (kitchen: 'first' | 'new') => {
       setProblem(null);
       const sent = await send('POST', '/api/session/enter', { kitchen });
-      if (sent.kind === 'done') goOn(next);
-      else if (sent.kind === 'away') goOn(`/unavailable?next=${encodeURIComponent(next)}`);
+      if (sent.kind === 'done') {
+        await forgetKitchenHere();
+        goOn(next);
+      } else if (sent.kind === 'away') goOn(`/unavailable?next=${encodeURIComponent(next)}`);
       else setProblem(sent.error);
     },
     [next],
@@ -45,11 +48,18 @@ export function Door({
     else if (!chooses) void Promise.resolve().then(() => enter('first'));
   }, [away, chooses, enter, next]);
 
+  /* whoever was in a kitchen and is in none, as the session ended elsewhere, leaves nothing of it here */
+  useEffect(() => {
+    if (here === null && !away) void forgetKitchenHere();
+  }, [here, away]);
+
   const act = async (work: Promise<{ ok: true } | { ok: false; why: string }>) => {
     setProblem(null);
     const done = await work;
-    if (done.ok) goOn(next);
-    else setProblem(done.why);
+    if (done.ok) {
+      await forgetKitchenHere();
+      goOn(next);
+    } else setProblem(done.why);
   };
   const goBackTo = async (kitchenId: string) => {
     const sent = await send('POST', '/api/session/switch', { kitchenId });

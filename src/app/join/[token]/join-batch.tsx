@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { Button } from '@/ui/controls/button';
+import { forgetKitchenHere } from '@/ui/forget-kitchen';
 import { JOINED } from '@/ui/joined-device';
 import { send } from '@/ui/send';
 
@@ -22,6 +23,7 @@ export function JoinBatch({
     setProblem(null);
     const sent = await send('POST', '/api/join', { token });
     if (sent.kind !== 'done') return setProblem(sent.error);
+    if (!to?.isRun) await forgetKitchenHere();
     const { batchId } = sent.answer as { batchId: string | null };
     if (batchId) localStorage.setItem(JOINED, batchId);
     window.location.assign(batchId ? `/cook/${batchId}` : '/');

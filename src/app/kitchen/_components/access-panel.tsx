@@ -4,6 +4,8 @@ import { formatDistanceToNow } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button } from '@/ui/controls/button';
+import { forgetKitchenHere } from '@/ui/forget-kitchen';
+import { leaveKitchenHere } from '@/ui/leave-kitchen';
 import { LocalTime } from '@/ui/local-time';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
@@ -81,6 +83,9 @@ export function AccessPanel({
   };
   const signOut = async () => {
     const ask = async (anyway: boolean) => send('DELETE', '/api/session', { anyway });
+    const left = await leaveKitchenHere();
+    const kept = 'of what was done here could not be sent. It stays on this device and is sent when you sign in again.';
+    if (left > 0 && !window.confirm(`Some ${kept} Sign out now?`)) return;
     const sent = await ask(false);
     if (sent.kind !== 'done') return notifyError(sent.error);
     const { warning } = sent.answer as { warning?: string };
@@ -88,6 +93,7 @@ export function AccessPanel({
       if (!window.confirm(`${warning} Sign out and lose it?`)) return;
       await ask(true);
     }
+    await forgetKitchenHere();
     // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- every page of this kitchen must go
     window.location.assign('/enter?choose=1');
   };

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button } from '@/ui/controls/button';
+import { forgetKitchenHere } from '@/ui/forget-kitchen';
 import { notify, notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { type ArchiveProgress, bringArchive } from './bring-archive';
@@ -38,6 +39,8 @@ export function ArchivePanel({
   const change = async (method: 'PUT' | 'DELETE', body: object) => {
     const sent = await send(method, '/api/kitchen/removal', body);
     if (sent.kind !== 'done') return notifyError(sent.error);
+    /* pages that this device has kept go with it */
+    if (method === 'PUT') await forgetKitchenHere();
     setWord('');
     router.refresh();
   };

@@ -22,6 +22,8 @@ jest.mock('@/ui/outbox/event-queue', () => ({
     lasts: true,
     waiting: async () => [...mockKept.values()].filter((event) => !mockAside.some((one) => one.event === event)),
     setAside: async () => [...mockAside],
+    placeOf: async () => null,
+    sendAgain: async () => void mockAside.splice(0),
     refuse: async (id: string, why: string) => void mockAside.push({ event: mockKept.get(id), why }),
     keep: async (_: string, event: { id: string }) => void mockKept.set(event.id, event),
     forget: async (ids: string[]) =>
@@ -153,19 +155,37 @@ test('what an earlier page kept belongs to the run', async () => {
   expect(screen.getByRole('heading', { name: 'How did it come out?' })).toBeInTheDocument();
 });
 
-test('an answer that the server refuses is set aside with its reason, and can be left out', async () => {
+test('an answer that the server refuses is set aside with its reason, and can be sent again or left out', async () => {
+  await open([batchEvent('loaded', 0)]);
+  const no = { ok: false, status: 422, json: async () => ({ error: 'There is no such kind.' }) };
+  const yes = { ok: true, json: async () => ({ ok: true }) };
+  fetchMock.mockResolvedValue(no);
+  await user.keyboard('s');
+  await settle();
+  expect(screen.getByText(/Shaken was refused by the server: There is no such kind/)).toBeInTheDocument();
+  fetchMock.mockResolvedValue(yes);
+  await user.keyboard('o');
+  await settle();
+  expect(sent()).toEqual(['shaken', 'drawer-open']);
+  await user.click(screen.getByRole('button', { name: 'Send again' }));
+  await settle();
+  expect(screen.queryByText(/was refused by the server/)).not.toBeInTheDocument();
+  expect(sent()).toEqual(['shaken', 'drawer-open', 'shaken']);
+  fetchMock.mockResolvedValue(no);
+  await user.keyboard('s');
+  await settle();
+  await user.click(screen.getByRole('button', { name: 'Leave it out' }));
+  await settle();
+  expect(screen.queryByText(/was refused by the server/)).not.toBeInTheDocument();
+});
+
+test('an answer told while this browser is in another kitchen is kept, not set aside', async () => {
   await open([batchEvent('loaded', 0)]);
   fetchMock.mockResolvedValue({ ok: false, status: 404, json: async () => ({ error: 'There is no such batch.' }) });
   await user.keyboard('s');
   await settle();
-  expect(screen.getByText(/Shaken was refused by the server: There is no such batch/)).toBeInTheDocument();
-  fetchMock.mockResolvedValue({ ok: true, json: async () => ({ ok: true }) });
-  await user.keyboard('o');
-  await settle();
-  expect(sent()).toEqual(['shaken', 'drawer-open']);
-  await user.click(screen.getByRole('button', { name: 'Leave it out' }));
-  await settle();
   expect(screen.queryByText(/was refused by the server/)).not.toBeInTheDocument();
+  expect(screen.getByText(/1 kept on this device/)).toBeInTheDocument();
 });
 
 test('the last tap can be taken back, and says what it was', async () => {

@@ -64,7 +64,7 @@ export function CookRun({
   evening?: EveningOfBatch | null;
   openedAt: number;
 }) {
-  const { run, record, recordAt, unsent, forget, gone, clockOffset } = useBatchEvents(batch, openedAt);
+  const { run, record, recordAt, unsent, forget, sendAgain, gone, clockOffset } = useBatchEvents(batch, openedAt);
   const now = shownAt(run.clock, useNow(openedAt, (run.doneAt ?? run.loadedAt ?? 0) - clockOffset) + clockOffset);
   const plan = useMemo(() => asLoaded(planFromFile(batch.document)), [batch.document]);
   const follows = useSyncExternalStore(
@@ -131,6 +131,13 @@ export function CookRun({
           {unsent.refused.length > 0 && (
             <span role="alert" className="text-[15px]">
               {`${EVENT_WORDS[unsent.refused[0]!.event.kind]} was refused by the server: ${unsent.refused[0]!.why.replace(/\.$/, '')}.`}
+              <Button
+                look="quiet"
+                className="!text-rim-light"
+                onClick={() => void sendAgain(unsent.refused.map(({ event }) => event.id))}
+              >
+                Send again
+              </Button>
               <Button
                 look="quiet"
                 className="!text-rim-light"

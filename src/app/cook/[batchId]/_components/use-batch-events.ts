@@ -7,6 +7,7 @@ import { REAL_TIME, shownAt } from '@/core/run/shown-clock';
 import type { Batch } from '@/schemas/batch';
 import { JOINED } from '@/ui/joined-device';
 import { newId } from '@/ui/new-id';
+import { placeHere } from '@/ui/place-here';
 import { emptyOutbox } from '@/ui/outbox/empty-outbox';
 import { type EventQueue, openQueue, type SetAside } from '@/ui/outbox/event-queue';
 import { rememberedEvents, rememberEvents } from '@/ui/outbox/known-events';
@@ -86,6 +87,14 @@ export function useBatchEvents(
     async (ids: readonly string[]) => {
       await (await (queue.current ??= openQueue())).forget(ids);
       setEvents((known) => known.filter(({ id }) => !ids.includes(id)));
+      await flush();
+    },
+    [flush],
+  );
+
+  const sendAgain = useCallback(
+    async (ids: readonly string[]) => {
+      await (await (queue.current ??= openQueue())).sendAgain(ids);
       await flush();
     },
     [flush],
@@ -200,7 +209,7 @@ export function useBatchEvents(
       leaving.current.set(event.id, own);
       otherTabs.current?.postMessage(event);
       void (queue.current ??= openQueue())
-        .then((kept) => kept.keep(batchId, event))
+        .then((kept) => kept.keep(batchId, event, placeHere()))
         .then(() => {
           own.kept = true;
           return flush();
@@ -217,5 +226,5 @@ export function useBatchEvents(
     [recordAt, clock, clockOffset, earlier],
   );
 
-  return { run, record, recordAt, unsent, forget, gone, clockOffset };
+  return { run, record, recordAt, unsent, forget, sendAgain, gone, clockOffset };
 }

@@ -5,7 +5,8 @@ import { z } from 'zod';
 import { type EveningFile, eveningFileSchema, writeEveningFile } from '@/schemas/evening-file';
 import { keepValue, keptValue } from '@/ui/kept-value';
 import { rememberSaved, savedSince } from '@/ui/outbox/newest-saved';
-import { send } from '@/ui/send';
+import { isNotNow, send } from '@/ui/send';
+import { NOT_HERE } from '@/ui/words/not-here';
 
 /** Rest after a change before it is saved, and before it is tried again, ms. */
 const SETTLE = 500;
@@ -78,8 +79,8 @@ export function useEvening(id: string, initial: EveningFile, revision: number) {
         setStored(document);
         setWords('Saved');
         keepValue(keyOf(id), null);
-      } else if (sent.kind === 'away') {
-        setWords('Not saved yet; trying again');
+      } else if (sent.kind === 'away' || isNotNow(sent)) {
+        setWords(sent.kind === 'away' ? 'Not saved yet; trying again' : NOT_HERE);
         if (!stopped) timer = setTimeout(() => void store(false), RETRY);
       } else {
         const other = readElsewhere(sent.answer);

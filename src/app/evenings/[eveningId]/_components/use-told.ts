@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { type EveningEvent, eveningEventSchema } from '@/schemas/evening-event';
 import { keepValue, keptValue } from '@/ui/kept-value';
 import { newId } from '@/ui/new-id';
-import { PATIENCE, send } from '@/ui/send';
+import { isNotNow, PATIENCE, send } from '@/ui/send';
 
 /** Rest between two looks at what others told, ms. */
 const EVERY = 3000;
@@ -50,7 +50,7 @@ export function useTold(eveningId: string, initial: readonly EveningEvent[], cur
     while (own.current.length > 0) {
       const sending = own.current.slice(0, atOnce);
       const sent = await send('POST', `/api/evenings/${eveningId}/events`, { events: sending });
-      if (sent.kind === 'away') return;
+      if (isNotNow(sent)) return;
       if (sent.kind === 'refused' && sending.length > 1) {
         /* refused as a whole: one by one, so that only what is wrong is left out */
         atOnce = 1;

@@ -16,7 +16,7 @@ export async function GET(request: Request, { params }: Context) {
     const photo = await readPhoto(kitchenId, ids.data.batchId, ids.data.photoId);
     if (!photo.ok) return answerFailure(photo.failure);
     return new Response(new Uint8Array(photo.value), {
-      headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=86400' },
+      headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, no-store' },
     });
   });
 }
