@@ -10,6 +10,7 @@ const config: NextConfig = {
   typedRoutes: true,
   /* npm test checks the types, once and with the tests */
   typescript: { ignoreBuildErrors: true },
+  headers: async () => [{ source: '/:path*', headers: [{ key: 'x-content-type-options', value: 'nosniff' }] }],
   turbopack: { root },
   outputFileTracingRoot: root,
 };

@@ -1,7 +1,7 @@
 /* npm run backup -- FILE: all kitchens of DATABASE_URL into one file of pg_dump. npm run restore -- FILE puts them back into an empty database. */
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureAppRole } from './lib/database.mjs';
+import { ensureAppRole, isEmptyDatabase } from './lib/database.mjs';
 import { postgresBin } from './lib/packages.mjs';
 import { must, say } from './lib/run.mjs';
 
@@ -14,6 +14,12 @@ if (!databaseUrl || !file || (what === 'restore' && !existsSync(file))) {
   process.exit(2);
 }
 if (what === 'restore') {
+  if (!(await isEmptyDatabase(databaseUrl))) {
+    process.stderr.write(
+      'This database has tables already, and nothing of it was changed. Restore into an empty one: CREATE DATABASE …\n',
+    );
+    process.exit(1);
+  }
   await ensureAppRole(databaseUrl);
   must(join(postgresBin(), 'pg_restore'), [
     '--no-owner',

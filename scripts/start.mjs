@@ -2,7 +2,7 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import { endApp, startApp } from './lib/app.mjs';
 import { ensureBuild } from './lib/build.mjs';
-import { migrate } from './lib/database.mjs';
+import { ensureAppRole, migrate } from './lib/database.mjs';
 import { ensureNodeModules } from './lib/packages.mjs';
 import { say } from './lib/run.mjs';
 
@@ -28,7 +28,9 @@ process.on('SIGINT', end);
 async function migrateInTurn(databaseUrl) {
   for (const until = Date.now() + PATIENCE; ;) {
     try {
-      return await migrate(databaseUrl);
+      await migrate(databaseUrl);
+      /* a database that was put back from a backup knows the role, but not that this user may work as it */
+      return await ensureAppRole(databaseUrl);
     } catch (error) {
       const passing = /already running|ECONNREFUSED|starting up|terminating|57P0/i.test(
         `${error.code} ${error.message}`,
@@ -49,6 +51,15 @@ async function main() {
   await migrateInTurn(databaseUrl);
   if (ending) return;
   const port = Number(process.env.PORT) || 3210;
+  const host = process.env.HOST || '127.0.0.1';
+  if (!/^(127\.|localhost$|::1$)/.test(host)) {
+    say(
+      `Open to the network on ${host}. Without a proxy before it, whoever reaches this port can say which address it comes`,
+    );
+    say(
+      'from (X-Forwarded-For) and get round the allowances, and nothing is encrypted. See docs/hosting.md, "A proxy before it".',
+    );
+  }
   const env = { DATABASE_URL: databaseUrl, DRUBEK_LOG: process.env.DRUBEK_LOG ?? 'json' };
   /* the log goes where ours goes */
   const started = await startApp('start', port, env, ['ignore', 'inherit', 'inherit']);

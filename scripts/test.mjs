@@ -146,6 +146,9 @@ async function main() {
       ),
       ensureBuild(),
     ]);
+    await check('a backup goes into another server', ['scripts/check-restore.mjs'], {
+      DATABASE_URL: cluster.url('drubek_test'),
+    });
     const env = {
       DATABASE_URL: cluster.url('drubek_e2e'),
       /* the tests make more kitchens than any family */

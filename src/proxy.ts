@@ -1,6 +1,8 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { RUN_COOKIE, SECURE_PREFIX, SESSION_COOKIE } from '@/app/_lib/cookie-names';
 import { refusedAtTheGate } from '@/app/_lib/gate';
+import { PageAllowance } from '@/app/_lib/page-allowance';
+import { addressOf } from '@/app/_lib/request-address';
 
 function contentSecurityPolicy(nonce: string): string {
   const isDevelopment = process.env.NODE_ENV === 'development';
@@ -34,12 +36,29 @@ function hasToken(request: NextRequest, pathname: string): boolean {
   return has(SESSION_COOKIE) || (pathname.startsWith('/cook/') && has(RUN_COOKIE));
 }
 
+const pages = new PageAllowance();
+
+function mayOpenPage(request: NextRequest): boolean {
+  const session = request.cookies.get(SECURE_PREFIX + SESSION_COOKIE) ?? request.cookies.get(SESSION_COOKIE);
+  return pages.mayOpen(
+    session?.value.slice(0, 64) ?? null,
+    addressOf(request),
+    request.headers.has('next-router-prefetch'),
+  );
+}
+
 /** Sends a browser without a kitchen to the door, refuses changes from elsewhere, and sets the security headers. */
 export function proxy(request: NextRequest): NextResponse {
   const { pathname, search } = request.nextUrl;
   if (!isReadable(pathname)) return NextResponse.json({ error: 'The address is damaged.' }, { status: 400 });
   const refused = refusedAtTheGate(request);
   if (refused) return NextResponse.json({ error: refused.error }, { status: refused.status });
+  if (!pathname.startsWith('/api/') && !mayOpenPage(request)) {
+    return new NextResponse('Too many pages in a short time; wait a few seconds and load it again.', {
+      status: 429,
+      headers: { 'content-type': 'text/plain; charset=utf-8', 'retry-after': '5', 'cache-control': 'no-store' },
+    });
+  }
   const isPage =
     !pathname.startsWith('/api/') &&
     pathname !== '/enter' &&

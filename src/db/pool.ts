@@ -68,9 +68,17 @@ export function isDatabaseAway(error: unknown): boolean {
   const code = stateOf(error);
   if (AWAY_CODES.has(code) || AWAY_STATES.test(code)) return true;
   if (error instanceof AggregateError) return error.errors.some(isDatabaseAway);
-  return /connection terminated|timeout exceeded when trying to connect|connection timeout|query read timeout/i.test(
+  return /connection terminated|timeout exceeded when trying to connect|connection timeout|query read timeout|connection error and is not queryable|Client was closed/i.test(
     error.message,
   );
+}
+
+/* 28: not let in; 42501, 42704, 22023: the role that the app works as is missing, or not this user's. Source: PostgreSQL, appendix A. */
+const REFUSED_STATES = /^(28|3D000|42501|42704|22023)/;
+
+/** Whether the server is there and lets the app not in: a wrong user, or without the role that the app works as. */
+export function isRefused(error: unknown): boolean {
+  return REFUSED_STATES.test(stateOf(error));
 }
 
 /** Whether the server has no room left: of connections, memory or disk. */

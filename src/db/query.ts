@@ -20,9 +20,13 @@ export function inKitchen<T>(kitchenId: string, work: () => Promise<T>): Promise
   return here.run(kitchenId, work);
 }
 
+const lost = () => undefined;
+
 /** Lends a connection that sees the kitchen `work` is in, or the door's tables where it is in none. */
 async function withClient<T>(work: (client: PoolClient) => Promise<T>): Promise<T> {
   const client = await database().connect();
+  /* a connection that is lost while it is lent out says so here; the query that it was lent for fails by itself */
+  client.on('error', lost);
   const kitchen = here.getStore() ?? '';
   try {
     if (!openedTo.has(client)) openedTo.set(client, '');
@@ -32,9 +36,11 @@ async function withClient<T>(work: (client: PoolClient) => Promise<T>): Promise<
       openedTo.set(client, kitchen);
     }
     const result = await work(client);
+    client.off('error', lost);
     client.release();
     return result;
   } catch (error) {
+    client.off('error', lost);
     client.release(broken.has(client) || isDatabaseAway(error));
     throw error;
   }

@@ -6,6 +6,8 @@ const LIMITS = {
   change: { burst: 120, perSecond: 10 },
   /** what is told of batches by one kitchen */
   events: { burst: 600, perSecond: 80 },
+  /** looks at what its devices say, by one kitchen: each open page looks twice a second */
+  devices: { burst: 120, perSecond: 20 },
   /** streams opened by one kitchen */
   stream: { burst: 400, perSecond: 10 },
   /** invitations tried from one address */

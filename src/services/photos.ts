@@ -1,6 +1,8 @@
 import { findBatch } from '@/db/queries/batches';
-import { deletePhoto, findImage, insertPhoto, listPhotos } from '@/db/queries/photos';
+import { deletePhoto, findImage, insertPhoto, listPhotos, lockPhotos } from '@/db/queries/photos';
+import { transact } from '@/db/query';
 import type { BatchPhoto, NewPhoto } from '@/schemas/photo';
+import { withoutMetadata } from '@/editing/jpeg-metadata';
 import { fail, type Result, succeed, withKitchen } from './result';
 
 /** The photos of a batch, the first taken first. */
@@ -14,7 +16,12 @@ export function loadPhotos(kitchenId: string, batchId: string): Promise<Result<B
 export function keepPhoto(kitchenId: string, batchId: string, photo: NewPhoto): Promise<Result<null>> {
   return withKitchen(kitchenId, async () => {
     if (!(await findBatch(kitchenId, batchId))) return fail({ code: 'not-found' });
-    return (await insertPhoto(kitchenId, batchId, photo)) ? succeed(null) : fail({ code: 'enough-photos' });
+    const image = Buffer.from(withoutMetadata(Buffer.from(photo.image, 'base64'))).toString('base64');
+    const kept = await transact(async (client) => {
+      await lockPhotos(kitchenId, client);
+      return insertPhoto(kitchenId, batchId, { ...photo, image }, client);
+    });
+    return kept ? succeed(null) : fail({ code: 'enough-photos' });
   });
 }
 

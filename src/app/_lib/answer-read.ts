@@ -1,5 +1,6 @@
 import type { NextResponse } from 'next/server';
-import { answerFailure } from './answer';
+import type { Limited } from '@/services/limits';
+import { answerFailure, refuse } from './answer';
 import { refusedByLimit } from './rate-limit';
 import { currentSession } from './session';
 
@@ -7,9 +8,14 @@ import { currentSession } from './session';
 export async function answerRead(
   request: Request,
   work: (kitchenId: string) => Promise<Response | NextResponse>,
+  limit: Limited = 'change',
 ): Promise<Response | NextResponse> {
   const session = await currentSession();
-  if (!session.ok) return answerFailure(session.failure);
+  if (!session.ok) {
+    return session.failure.code === 'not-found'
+      ? refuse(401, 'This browser has no kitchen yet; open the start page first.')
+      : answerFailure(session.failure);
+  }
   const { kitchenId } = session.value;
-  return (await refusedByLimit(request, 'change', kitchenId)) ?? work(kitchenId);
+  return (await refusedByLimit(request, limit, kitchenId)) ?? work(kitchenId);
 }

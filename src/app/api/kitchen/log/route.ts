@@ -14,6 +14,7 @@ export function GET(request: Request) {
     return new Response(log.value, {
       headers: {
         'content-type': `${TYPES[as]}; charset=utf-8`,
+        'cache-control': 'no-store',
         'content-disposition': `attachment; filename="drubek-log.${as}"`,
       },
     });

@@ -7,6 +7,8 @@ import { loadUntold } from '@/services/learning';
 export function GET(request: Request) {
   return answerRead(request, async (kitchenId) => {
     const untold = await loadUntold(kitchenId);
-    return untold.ok ? NextResponse.json({ untold: untold.value }) : answerFailure(untold.failure);
+    return untold.ok
+      ? NextResponse.json({ untold: untold.value }, { headers: { 'cache-control': 'no-store' } })
+      : answerFailure(untold.failure);
   });
 }
