@@ -386,3 +386,23 @@ test('old notes: a table is read, its columns and words are mapped, its lines st
     .setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
   await expect(page.getByText(/This is no picture that can be read/)).toBeVisible();
 });
+
+test('a log of more than a page of batches is read page by page', async ({ page }) => {
+  await enterOwnKitchen(page);
+  const headers = { origin: new URL(page.url()).origin };
+  const { forecast } = pastBatch();
+  for (let n = 1; n <= 45; n++) {
+    const document = writePlanFile({ ...FIRST_PLAN, name: `Potato sticks ${n}` });
+    const data = { batchId: randomUUID(), fryerName: 'My fryer', document, forecast, beside: true };
+    expect((await page.request.post('/api/batches', { data, headers })).status()).toBe(200);
+  }
+  await page.goto('/log');
+  await expect(page.getByText('45 batches')).toBeVisible();
+  await expect(page.getByText('page 1 of 2')).toBeVisible();
+  await expect(page.getByText('Potato sticks 45', { exact: true }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Further on' }).click();
+  await expect(page.getByText('page 2 of 2')).toBeVisible();
+  await expect(page.getByText('Potato sticks 5', { exact: true }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Newer' }).click();
+  await expect(page.getByText('page 1 of 2')).toBeVisible();
+});

@@ -37,7 +37,8 @@ async function untilKept(page: Page): Promise<void> {
   const isKept = () =>
     page.evaluate(async () => {
       const { active } = await navigator.serviceWorker.ready;
-      const pages = await caches.open('drubek-pages');
+      const place = document.querySelector<HTMLElement>('[data-place]')!.dataset.place;
+      const pages = await caches.open(`drubek-pages-${place}`);
       return active?.state === 'activated' && (await pages.match(location.href, { ignoreVary: true })) !== undefined;
     });
   await expect.poll(isKept).toBe(true);
@@ -180,4 +181,66 @@ test('a page that was kept before the last change shows what was saved since, on
   await page.getByRole('tab', { name: 'Dishes' }).click();
   await expect(page.getByRole('list', { name: 'Dishes' }).getByText('Stew', { exact: true })).toBeVisible();
   await plugIn();
+});
+
+test('what was told offline waits for its own kitchen: another one in between gets nothing of it and shows nothing', async ({
+  page,
+}) => {
+  await enterOwnKitchen(page, address);
+  await beginBatch(page);
+  await page.getByRole('button', { name: 'The basket is in: start' }).click();
+  await expect(page.getByText('It should look like this now')).toBeVisible();
+  await untilKept(page);
+  const run = page.url();
+  await untilSent(page);
+  await pullThePlug();
+  for (let n = 0; n < 5; n++) await page.keyboard.press('s');
+  await expect(page.getByText(/5 kept on this device/)).toBeVisible();
+  await plugIn();
+  /* another kitchen is entered before anything could be sent: by another tab, which asks for nothing first */
+  const made = await page.request.post(`${address}/api/session/enter`, {
+    data: { kitchen: 'new' },
+    headers: { origin: address },
+  });
+  expect(made.ok()).toBe(true);
+  await page.goto(`${address}/log`);
+  await expect(page.getByText(/No batch yet/)).toBeVisible();
+  await expect
+    .poll(() =>
+      page.evaluate(() =>
+        caches.keys().then((names) => names.filter((name) => name.startsWith('drubek-pages-')).length),
+      ),
+    )
+    .toBe(1);
+  /* the keeper of this page has looked, and left alone what is of the other kitchen */
+  await page.waitForTimeout(6000);
+  await pullThePlug();
+  await page.goto(run).catch(() => undefined);
+  await expect(page.getByText('It should look like this now')).toHaveCount(0);
+  await plugIn();
+  await page.goto(`${address}/enter`);
+  await page.getByRole('button', { name: 'Back to My kitchen' }).click();
+  await expect(page.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
+  await page.goto(run);
+  await untilSent(page);
+  await page.goto(run.replace('/cook/', '/log/'));
+  await expect(page.getByRole('listitem').filter({ hasText: 'Shaken' })).toHaveCount(5);
+});
+
+test('whoever signs out leaves no page of the kitchen on the device', async ({ page }) => {
+  await enterOwnKitchen(page, address);
+  await untilKept(page);
+  await page.goto(`${address}/kitchen?show=people`);
+  page.on('dialog', (dialog) => void dialog.accept());
+  await page.getByRole('button', { name: 'Sign out here' }).click();
+  await expect(page).toHaveURL(/\/enter/);
+  const left = () =>
+    page.evaluate(async () => ({
+      pages: (await caches.keys()).filter((name) => name.startsWith('drubek-pages')),
+      kept: Object.keys(localStorage).filter((key) => /^drubek[.-](run|saved|unsaved|evening|under)/.test(key)),
+    }));
+  await expect.poll(left).toEqual({ pages: [], kept: [] });
+  await pullThePlug();
+  const answer = await page.goto(`${address}/log`).catch(() => null);
+  expect(answer).toBeNull();
 });

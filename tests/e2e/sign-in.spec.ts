@@ -162,7 +162,9 @@ test('a whole kitchen goes out as an archive and comes in elsewhere, equal, and 
   await enterOwnKitchen(page, ORIGIN);
   await page.goto('/kitchen?show=data');
   const takeIn = async () => {
-    const answered = page.waitForResponse('**/api/kitchen/archive');
+    const answered = page.waitForResponse(
+      (response) => /api\/kitchen\/archive\/[^?]+$/.test(response.url()) && response.request().method() === 'POST',
+    );
     await page.getByLabel('Take in an archive').setInputFiles({
       name: 'kitchen.zip',
       mimeType: 'application/zip',
@@ -174,4 +176,48 @@ test('a whole kitchen goes out as an archive and comes in elsewhere, equal, and 
   expect((await takeIn()).added).toBe(0);
   await page.goto('/plans');
   await expect(page.getByRole('link', { name: /Potato sticks/ }).first()).toBeVisible();
+});
+
+test('a passkey is named and taken back, recovery codes are renewed, a cook is made an owner, and a stream ends with its session', async ({
+  page,
+  browser,
+}) => {
+  await withAuthenticator(page);
+  await enterOwnKitchen(page, ORIGIN);
+  const before = await claim(page, 'Ada');
+  page.on('dialog', (dialog) => void dialog.accept());
+  const passkeys = page.getByRole('list', { name: 'Passkeys of Ada' });
+  await passkeys.getByRole('button', { name: 'Rename' }).click();
+  await page.getByLabel('Name of the passkey').fill('The kitchen laptop');
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await expect(passkeys.getByText('The kitchen laptop')).toBeVisible();
+  await passkeys.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByText(/last passkey of an owner/)).toBeVisible();
+  await page.getByRole('button', { name: 'New recovery codes' }).click();
+  const codes = page.getByRole('status').getByRole('listitem');
+  await expect(codes).toHaveCount(8);
+  await expect.poll(() => codes.allInnerTexts()).not.toEqual(before);
+  await expectAccessible(page);
+
+  /* another owner comes in by a link that says so */
+  await page.getByRole('button', { name: 'Invite another owner' }).click();
+  const link = (await page.getByRole('link', { name: /\/join\// }).getAttribute('href'))!;
+  const other = await browser.newContext({ baseURL: ORIGIN });
+  const second = await other.newPage();
+  await withAuthenticator(second);
+  await second.goto(link);
+  await second.getByRole('button', { name: 'Join' }).click();
+  await expect(second.getByRole('button', { name: 'Kitchen: My kitchen' })).toBeVisible();
+  await claim(second, 'Bo');
+  await expect(second.getByRole('list', { name: 'Cooks' })).toContainText('Bo, owner, one passkey');
+
+  /* it follows a run; taken out, it hears nothing more */
+  await page.goto(`/?plan=${crypto.randomUUID()}`);
+  await page.getByRole('button', { name: 'Cook this' }).click();
+  await expect(page).toHaveURL(/\/cook\/[0-9a-f-]{36}$/);
+  await second.goto(new URL(page.url()).pathname);
+  await page.goto('/kitchen?show=people');
+  await page.getByRole('list', { name: 'Devices' }).getByRole('button', { name: 'Take out' }).click();
+  await expect(second.getByText('This device may not follow the batch any more.')).toBeVisible({ timeout: 5000 });
+  await other.close();
 });

@@ -51,7 +51,8 @@ export async function openQueue(): Promise<EventQueue> {
   try {
     const database = await openDB<QueueSchema>('drubek', 2, {
       async upgrade(fresh, before, _, transaction) {
-        if (before === 0) fresh.createObjectStore('events', { keyPath: 'id' }).createIndex('batch', 'batchId');
+        if (!fresh.objectStoreNames.contains('events'))
+          fresh.createObjectStore('events', { keyPath: 'id' }).createIndex('batch', 'batchId');
         else if (before === 1) {
           /* the first version gave up what was sent from another kitchen: that waits again */
           const store = transaction.objectStore('events');
