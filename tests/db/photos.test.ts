@@ -40,6 +40,13 @@ test('a photo is kept once, read back as it was, and taken out; another kitchen 
   expect(await value(loadPhotos(id, batchId))).toEqual([]);
 });
 
+test('of twenty photos at once a batch keeps as many as it may', async () => {
+  const { id, batchId } = await batchInKitchen();
+  const kept = await Promise.all(Array.from({ length: 20 }, () => keepPhoto(id, batchId, photo())));
+  expect(kept.filter(({ ok }) => ok)).toHaveLength(PHOTOS_OF_BATCH);
+  expect(await value(loadPhotos(id, batchId))).toHaveLength(PHOTOS_OF_BATCH);
+});
+
 test('a batch has only so many; what is no JPEG is refused at the door', async () => {
   const { id, batchId } = await batchInKitchen();
   for (let n = 0; n < PHOTOS_OF_BATCH; n++) await value(keepPhoto(id, batchId, photo()));
