@@ -3,52 +3,10 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
 import { setTimeout as wait } from 'node:timers/promises';
-import { FIRST_PLAN } from '../src/schemas/first-plan';
-import { writePlanFile } from '../src/schemas/write-plan';
-
-const PORT = 3590;
-const addressOf = (process: number) => `http://127.0.0.1:${PORT + process}`;
-const FORECAST = { done_min: 20, done_p10_min: 17, done_p90_min: 24, window: null, first_check_min: 17 };
-
-const quantile = (values: number[], share: number) =>
-  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? NaN;
-
-class Browser {
-  private cookie = '';
-  /** @param address of the process it speaks to */
-  constructor(public address = addressOf(0)) {}
-  async ask(method: string, path: string, body?: unknown, more: Record<string, string> = {}): Promise<Response> {
-    const response = await fetch(this.address + path, {
-      method,
-      redirect: 'manual',
-      headers: { origin: this.address, cookie: this.cookie, 'content-type': 'application/json', ...more },
-      ...(method === 'GET' || method === 'HEAD'
-        ? {}
-        : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
-    });
-    const set = response.headers.getSetCookie().map((one) => one.split(';')[0]!);
-    if (set.length > 0) this.cookie = set.filter((one) => !one.endsWith('=')).join('; ');
-    return response;
-  }
-  async enter(): Promise<this> {
-    await this.ask('POST', '/api/session/enter', { kitchen: 'new' });
-    return this;
-  }
-  async beginBatch(document: unknown = writePlanFile(FIRST_PLAN)): Promise<string> {
-    const batchId = randomUUID();
-    await this.ask('POST', '/api/batches', { batchId, fryerName: 'Fryer', document, forecast: FORECAST });
-    return batchId;
-  }
-  /** Opens a stream; calls `onNews` with each message that brings events, until it is ended. */
-  async stream(path: string, ended: AbortSignal, onNews: () => void, address = this.address): Promise<void> {
-    const response = await fetch(address + path, { headers: { cookie: this.cookie }, signal: ended });
-    const decoder = new TextDecoder();
-    for await (const chunk of response.body!) {
-      const messages = decoder.decode(chunk as Uint8Array, { stream: true }).split('\n\n');
-      for (const message of messages) if (message.includes('"events"')) onNews();
-    }
-  }
-}
+import { FIRST_PLAN } from '../../src/schemas/first-plan';
+import { writePlanFile } from '../../src/schemas/write-plan';
+import { addressOf, Browser, FORECAST, PORT, quantile } from './browser';
+import { bombs, floods, isolation, longLog } from './border';
 
 const happened = (count: number, from = 0) =>
   Array.from({ length: count }, (_, i) => ({
@@ -294,10 +252,10 @@ async function fuzz(): Promise<void> {
   for (const [key, count] of bad) console.log(`  ${count} × ${key}`);
 }
 
-async function serve(count: number): Promise<ChildProcess[]> {
+async function serve(count: number, times = '1000'): Promise<ChildProcess[]> {
   const apps = Array.from({ length: count }, (_, n) =>
     spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT + n)], {
-      env: { ...process.env, DRUBEK_LIMITS_TIMES: '1000' },
+      env: { ...process.env, DRUBEK_LIMITS_TIMES: times },
       stdio: ['ignore', 'ignore', 'inherit'],
     }),
   );
@@ -322,6 +280,11 @@ async function end(apps: readonly ChildProcess[]): Promise<void> {
   );
 }
 
+/* views are held against the allowances that everyone has */
+const strict = await serve(1, '1');
+await floods();
+await end(strict);
+
 for (const count of [1, 2, 4]) {
   const apps = await serve(count);
   console.log(count === 1 ? 'One process:' : `${count} processes on one database:`);
@@ -329,6 +292,9 @@ for (const count of [1, 2, 4]) {
   await writes(count);
   if (count === 1) {
     await heavyPlans();
+    await longLog();
+    await bombs();
+    await isolation();
     await fuzz();
   }
   await end(apps);
