@@ -2,9 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
 import { buffer } from 'node:stream/consumers';
 import { setTimeout as wait } from 'node:timers/promises';
-import { crc32, deflateRawSync } from 'node:zlib';
 import pg from 'pg';
 import { ZipFile } from 'yazl';
+import { forgedZip } from '../../tests/support/forged-zip';
 import { addressOf, Browser, quantile } from './browser';
 
 /** How long health of another visitor took while `work` ran, ms. */
@@ -32,33 +32,6 @@ async function besides<T>(work: () => Promise<T>): Promise<{ result: T; p95: num
   };
 }
 
-/** A zip by hand that holds one deflated stream and names it as often and as large as it likes. */
-function forged(names: readonly string[], content: Buffer, says: number): Buffer {
-  const packed = deflateRawSync(content);
-  const sum = crc32(content);
-  const head = (signature: number, length: number, at: number, name: string) => {
-    const bytes = Buffer.alloc(length);
-    bytes.writeUInt32LE(signature, 0);
-    bytes.writeUInt16LE(8, at);
-    bytes.writeUInt32LE(sum, at + 6);
-    bytes.writeUInt32LE(packed.length, at + 10);
-    bytes.writeUInt32LE(says, at + 14);
-    bytes.writeUInt16LE(name.length, at + 18);
-    return bytes;
-  };
-  const body = Buffer.concat([head(0x04034b50, 30, 8, names[0]!), Buffer.from(names[0]!), packed]);
-  const directory = Buffer.concat(
-    names.map((name) => Buffer.concat([head(0x02014b50, 46, 10, name), Buffer.from(name)])),
-  );
-  const end = Buffer.alloc(22);
-  end.writeUInt32LE(0x06054b50, 0);
-  end.writeUInt16LE(names.length, 8);
-  end.writeUInt16LE(names.length, 10);
-  end.writeUInt32LE(directory.length, 12);
-  end.writeUInt32LE(body.length, 16);
-  return Buffer.concat([body, directory, end]);
-}
-
 async function zipOf(files: Record<string, string>): Promise<Buffer> {
   const zip = new ZipFile();
   const manifest = { format: 'drubek.kitchen', version: 1, kitchen_id: randomUUID(), name: 'x', checksum: 'x' };
@@ -84,9 +57,9 @@ export async function bombs(): Promise<void> {
     archived_at: null,
   };
   const archives: Record<string, Buffer> = {
-    'one entry says 1 kB and holds 100 MB': forged(['kitchen.json'], zeros, 1000),
-    'the same named 1,000 times': forged(new Array<string>(1000).fill('kitchen.json'), zeros, 1000),
-    'a table without an end of line': forged(['kitchen.json', 'fryers.jsonl'], zeros, zeros.length),
+    'one entry says 1 kB and holds 100 MB': forgedZip(['kitchen.json'], zeros, 1000),
+    'the same named 1,000 times': forgedZip(new Array<string>(1000).fill('kitchen.json'), zeros, 1000),
+    'a table without an end of line': forgedZip(['kitchen.json', 'fryers.jsonl'], zeros, zeros.length),
     'JSON 100,000 deep': await zipOf({ 'plans.jsonl': '['.repeat(100_000) }),
     '50,000 fryers': await zipOf({ 'fryers.jsonl': fryers(50_000, () => ({ ...fryer, fryer_id: randomUUID() })) }),
     'no zip': Buffer.alloc(5_000_000, 'x'),
