@@ -113,7 +113,12 @@ function Progress({ progress }: { progress: ArchiveProgress }) {
   const share = progress.kind === 'sending' ? progress.sent / Math.max(1, progress.size) : undefined;
   return (
     <div className="mt-3 max-w-md">
-      <progress aria-label="Taking in the archive" max={1} value={share} className="block h-3 w-full accent-rim" />
+      <progress
+        aria-label="Taking in the archive"
+        max={1}
+        value={share}
+        className="block h-3 w-full appearance-none overflow-hidden rounded-part bg-enamel-deep [&::-moz-progress-bar]:bg-rim [&::-webkit-progress-bar]:bg-enamel-deep [&::-webkit-progress-value]:bg-rim"
+      />
       <p role="status" className="mt-1 text-[15px]">
         {progress.kind === 'taking'
           ? `All of it has arrived. Being checked and taken in${progress.rows > 0 ? `: ${progress.rows} rows so far` : ' …'}`
