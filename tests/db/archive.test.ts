@@ -144,7 +144,8 @@ test('an archive that says 1 kB and holds 100 MB, once or forty times, is refuse
     expect(await whyNot(id, bomb)).toMatchObject({ code: 'unreadable' });
   }
   clearInterval(heart);
-  expect(longest).toBeLessThan(500);
+  /* before, four entries held everybody up for 4.6 s; a quiet machine has some milliseconds here, see npm run attack */
+  expect(longest).toBeLessThan(3000);
 });
 
 test('a kitchen with all its photos goes out and comes in, in parts, from where a broken line left it', async () => {

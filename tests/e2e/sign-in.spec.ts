@@ -218,6 +218,6 @@ test('a passkey is named and taken back, recovery codes are renewed, a cook is m
   await second.goto(new URL(page.url()).pathname);
   await page.goto('/kitchen?show=people');
   await page.getByRole('list', { name: 'Devices' }).getByRole('button', { name: 'Take out' }).click();
-  await expect(second.getByText('This device may not follow the batch any more.')).toBeVisible({ timeout: 5000 });
+  await expect(second.getByText('This device may not follow the batch any more.')).toBeVisible();
   await other.close();
 });
