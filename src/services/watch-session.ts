@@ -23,5 +23,7 @@ export function watchSession(
     onEnded();
   };
   unhear = onSessionEnded(sessionId, () => void look());
+  /* it may have ended between being looked up and being listened to */
+  void look();
   return { look, stop };
 }

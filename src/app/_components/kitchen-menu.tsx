@@ -4,6 +4,7 @@ import clsx from 'clsx';
 import { ChefHat, ChevronDown } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { LateMenu } from '@/ui/controls/late-menu';
+import { forgetKitchenHere } from '@/ui/forget-kitchen';
 import { notifyError } from '@/ui/notify';
 import { send } from '@/ui/send';
 import { useNarrow } from '@/ui/use-narrow';
@@ -12,9 +13,10 @@ import { useNarrow } from '@/ui/use-narrow';
 export function KitchenMenu({ name, dark }: { name: string; dark: boolean }) {
   const startEmpty = async () => {
     /* fetched when it is wanted: no page waits for it */
-    const { leaveKitchenHere } = await import('@/ui/leave-kitchen');
-    await leaveKitchenHere();
+    const { sendWaiting } = await import('@/ui/outbox/send-waiting');
+    await sendWaiting().catch(() => undefined);
     const sent = await send('POST', '/api/session/enter', { kitchen: 'new' });
+    if (sent.kind === 'done') await forgetKitchenHere();
     /* the cookie is another one now, so that every page must be asked for anew */
     // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- a client-side move would keep pages of the old kitchen
     if (sent.kind === 'done') window.location.assign('/');

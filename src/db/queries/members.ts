@@ -114,9 +114,11 @@ export async function deletePasskey(
   );
   if (!own) return 'none';
   const changed = await change(
-    `DELETE FROM passkeys WHERE kitchen_id = $1 AND passkey_id = $2 AND EXISTS (
-       SELECT FROM passkeys AS other JOIN members AS m USING (kitchen_id, member_id)
-       WHERE other.kitchen_id = $1 AND other.passkey_id <> $2 AND m.role = 'owner')`,
+    `DELETE FROM passkeys WHERE kitchen_id = $1 AND passkey_id = $2 AND (
+       EXISTS (SELECT FROM members AS m WHERE m.member_id = passkeys.member_id AND m.role = 'cook')
+       OR EXISTS (
+         SELECT FROM passkeys AS other JOIN members AS m USING (kitchen_id, member_id)
+         WHERE other.kitchen_id = $1 AND other.passkey_id <> $2 AND m.role = 'owner'))`,
     [kitchenId, passkeyId],
   );
   return changed === 1 ? 'gone' : 'last';

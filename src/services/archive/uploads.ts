@@ -88,6 +88,9 @@ export async function takeUpload(kitchenId: string, uploadId: string, by: string
   }
 }
 
+/** Bytes of all bodies that this process is receiving or taking in. */
+let arriving = 0;
+
 /** Takes an archive in that comes as one body, without ever holding it in memory. @param id of the request */
 export async function takeBody(
   kitchenId: string,
@@ -101,16 +104,26 @@ export async function takeBody(
   const bounded = new Transform({
     transform(chunk: Buffer, _, done) {
       size += chunk.length;
-      done(size > LARGEST_ARCHIVE ? new Error('too large') : null, chunk);
+      arriving += chunk.length;
+      const isTooMuch = size > LARGEST_ARCHIVE || arriving > LARGEST_TOGETHER;
+      done(isTooMuch ? new Error('too large') : null, chunk);
     },
   });
   try {
-    await pipeline(Readable.fromWeb(body as never), bounded, createWriteStream(file, { mode: 0o600 }));
-    return await importKitchen(kitchenId, file, by);
-  } catch (error) {
+    const arrived = await pipeline(
+      Readable.fromWeb(body as never),
+      bounded,
+      createWriteStream(file, { mode: 0o600 }),
+    ).then(
+      () => true,
+      () => false,
+    );
     if (size > LARGEST_ARCHIVE) return fail({ code: 'unreadable', why: 'it is larger than 200 MB' });
-    throw error;
+    if (arriving > LARGEST_TOGETHER) return fail({ code: 'busy' });
+    if (!arrived) return fail({ code: 'unreadable', why: 'it broke off' });
+    return await importKitchen(kitchenId, file, by);
   } finally {
+    arriving -= size;
     await rm(file, { force: true });
   }
 }

@@ -5,9 +5,9 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button } from '@/ui/controls/button';
 import { forgetKitchenHere } from '@/ui/forget-kitchen';
-import { leaveKitchenHere } from '@/ui/leave-kitchen';
 import { LocalTime } from '@/ui/local-time';
 import { notify, notifyError } from '@/ui/notify';
+import { sendWaiting } from '@/ui/outbox/send-waiting';
 import { send } from '@/ui/send';
 import { makePasskey } from '@/ui/sign-in';
 import type { Access, Role } from '@/schemas/access';
@@ -83,7 +83,7 @@ export function AccessPanel({
   };
   const signOut = async () => {
     const ask = async (anyway: boolean) => send('DELETE', '/api/session', { anyway });
-    const left = await leaveKitchenHere();
+    const left = await sendWaiting();
     const kept = 'of what was done here could not be sent. It stays on this device and is sent when you sign in again.';
     if (left > 0 && !window.confirm(`Some ${kept} Sign out now?`)) return;
     const sent = await ask(false);
